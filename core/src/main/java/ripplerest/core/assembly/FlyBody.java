@@ -1,0 +1,110 @@
+package ripplerest.core.assembly;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A fly as the water meets it, in the body frame of {@link ripplerest.core.hook.Hook}. Surfaces are
+ * named, never given a contact angle: that belongs to the conditions.
+ *
+ * @param lumps what weighs
+ * @param members what is thick: wire, body, head, wing, post, tuft
+ * @param fibres what is thin and bends, barb by barb
+ */
+public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres) {
+  public FlyBody {
+    lumps = List.copyOf(lumps);
+    members = List.copyOf(members);
+    fibres = List.copyOf(fibres);
+  }
+
+  /** Name of a material's surface where floatant is kept off it. */
+  public static String undressed(String material) {
+    return material + "/undressed";
+  }
+
+  /**
+   * A point mass.
+   *
+   * @param part the part it belongs to
+   * @param at body frame, mm
+   * @param massMg mg
+   */
+  public record Lump(String part, Vector3D at, double massMg) {}
+
+  /**
+   * A thick round thing, cut into slices along its axis.
+   *
+   * @param part the part it belongs to
+   * @param group members of one group share one meniscus and do not see each other's dimples
+   * @param surface material whose contact angles it shows
+   * @param slices in order along the axis
+   */
+  public record Member(String part, String group, String surface, List<Slice> slices) {
+    public Member {
+      slices = List.copyOf(slices);
+    }
+  }
+
+  /**
+   * A short length of a thick member.
+   *
+   * @param at middle of its axis, body frame, mm
+   * @param lengthMm along the axis
+   * @param radiusMm of the envelope
+   * @param buoyantShare share of the envelope that displaces water once drowned, 0 to 1
+   */
+  public record Slice(Vector3D at, double lengthMm, double radiusMm, double buoyantShare) {}
+
+  /**
+   * A thin elastic fibre, straight when unloaded, clamped at its root.
+   *
+   * @param part the part it belongs to
+   * @param surface material whose contact angles it shows
+   * @param root body frame, mm
+   * @param direction unit vector from root to tip
+   * @param lengthMm from root to tip
+   * @param radiusMm one radius over the whole length
+   * @param youngs Young's modulus, µN/mm²
+   */
+  public record Fibre(
+      String part,
+      String surface,
+      Vector3D root,
+      Vector3D direction,
+      double lengthMm,
+      double radiusMm,
+      double youngs) {
+    /** Bending stiffness B = E·πr⁴/4, µN·mm². */
+    public double bendingStiffness() {
+      return youngs * Math.PI * Math.pow(radiusMm, 4) / 4;
+    }
+  }
+
+  public double massMg() {
+    return lumps.stream().mapToDouble(Lump::massMg).sum();
+  }
+
+  /** Centre of mass, body frame, mm. */
+  public Vector3D centreOfMass() {
+    Vector3D sum = Vector3D.ZERO;
+    for (Lump lump : lumps) {
+      sum = sum.add(lump.massMg(), lump.at());
+    }
+    return sum.scalarMultiply(1 / massMg());
+  }
+
+  /** Volume of water displaced by the whole fly under water, trapped air included, mm³. */
+  public double drownedVolumeMm3() {
+    double volume = 0;
+    for (Member m : members) {
+      for (Slice s : m.slices()) {
+        volume += Math.PI * s.radiusMm() * s.radiusMm() * s.lengthMm() * s.buoyantShare();
+      }
+    }
+    for (Fibre f : fibres) {
+      volume += Math.PI * f.radiusMm() * f.radiusMm() * f.lengthMm();
+    }
+    return volume;
+  }
+}

@@ -1,0 +1,81 @@
+package ripplerest.core.estimate;
+
+import java.util.List;
+import java.util.Optional;
+import ripplerest.core.quantity.Warning;
+import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.water.Conditions;
+
+/**
+ * What the core has to say of one fly under given conditions.
+ *
+ * @param sized the fly in millimetres
+ * @param conditions water and dressing
+ * @param weight mass by part
+ * @param massMg whole mass, mg
+ * @param popBackMg buoyancy fully drowned minus weight, mg; positive: it comes back up by itself
+ * @param rest where it rests after landing upright; empty: it sinks
+ * @param sinkReason why it sinks, empty if it rests
+ * @param others other rests found, from other landings; none if only the pose was asked for
+ * @param reserve how much heavier it could be; empty if it sinks or only the pose was asked for
+ * @param band middle 80 % over the priors; empty if it was not asked for
+ * @param verdict one sentence for people
+ * @param warnings what a tier should know, sizing's and the model's
+ * @param leftOut what this model does not reckon with yet
+ */
+public record Estimate(
+    SizedPattern sized,
+    Conditions conditions,
+    List<PartWeight> weight,
+    double massMg,
+    double popBackMg,
+    Optional<Rest> rest,
+    String sinkReason,
+    List<Rest> others,
+    Optional<FilmReserve> reserve,
+    Optional<Band> band,
+    String verdict,
+    List<Warning> warnings,
+    List<String> leftOut) {
+  /**
+   * Mass of one part.
+   *
+   * @param part kind of part
+   * @param massMg mg
+   */
+  public record PartWeight(String part, double massMg) {}
+
+  /**
+   * A range of one number.
+   *
+   * @param low tenth percentile
+   * @param high ninetieth percentile
+   */
+  public record Interval(double low, double high) {}
+
+  /**
+   * How far the numbers may be off, from draws of the priors.
+   *
+   * @param samples how many draws
+   * @param floated how many of them came to rest
+   * @param samePosture how many of them sit as the nominal fly does
+   * @param eyeMm eye height, over those that came to rest
+   * @param bendMm start of the bend
+   * @param pointMm hook point
+   * @param pitchDeg pitch
+   * @param reserve factor at which posture is lost
+   * @param popBackMg pop-back, over all
+   */
+  public record Band(
+      int samples,
+      int floated,
+      int samePosture,
+      Optional<Interval> eyeMm,
+      Optional<Interval> bendMm,
+      Optional<Interval> pointMm,
+      Optional<Interval> pitchDeg,
+      Optional<Interval> reserve,
+      Interval popBackMg) {}
+}

@@ -1,0 +1,182 @@
+package ripplerest.core.estimate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
+import org.hipparchus.stat.StatUtils;
+import ripplerest.core.assembly.Assembler;
+import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.estimate.Estimate.Band;
+import ripplerest.core.estimate.Estimate.Interval;
+import ripplerest.core.estimate.Estimate.PartWeight;
+import ripplerest.core.film.FilmSolver;
+import ripplerest.core.film.Wetting;
+import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Warning;
+import ripplerest.core.rest.Attitude;
+import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Landing;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.rest.RestFinder;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.water.Conditions;
+
+/** The one estimate: whatever needs to know how a fly sits calls this. */
+public final class Estimator {
+  /** Spread of the logarithm of the touchdown factor between casts (assumption). */
+  private static final double TOUCHDOWN_SPREAD = 0.35;
+
+  private static final List<Attitude> OTHER_LANDINGS =
+      List.of(Attitude.CAPSIZED, Attitude.TAIL_FIRST, Attitude.SIDEWAYS);
+
+  private static final List<String> LEFT_OUT =
+      List.of(
+          "taper of barbs",
+          "the interval of rests between receding and advancing contact lines",
+          "a tuft that loses its air",
+          "the tippet: it is cut off",
+          "waves, current and drag");
+
+  private Estimator() {}
+
+  /** Estimates one fly. Same input and seed, same output. */
+  public static Estimate estimate(
+      SizedPattern sized, Materials materials, Conditions conditions, Options options) {
+    Trial trial = new Trial(sized, materials, conditions, options);
+    Landing upright = trial.land(Attitude.UPRIGHT);
+    Optional<FilmReserve> reserve = upright.rest().map(r -> FilmReserve.from(r, trial.finder));
+    List<Rest> others = new ArrayList<>();
+    for (Attitude attitude : OTHER_LANDINGS) {
+      stopIf(options);
+      trial.land(attitude).rest().filter(r -> isNew(r, upright, others)).ifPresent(others::add);
+    }
+    Optional<Band> band =
+        !full || options.samples() == 0
+            ? Optional.empty()
+            : Optional.of(band(sized, materials, conditions, options, upright));
+    List<Warning> warnings = new ArrayList<>(sized.warnings());
+    warnings.addAll(ModelRange.warnings(trial.body, upright));
+    return new Estimate(
+        sized,
+        conditions,
+        weight(trial.body),
+        trial.body.massMg(),
+        trial.popBackMg(),
+        upright.rest(),
+        upright.reason(),
+        List.copyOf(others),
+        reserve,
+        band,
+        Verdict.of(upright, others),
+        List.copyOf(warnings),
+        LEFT_OUT);
+  }
+
+  private static boolean isNew(Rest rest, Landing upright, List<Rest> others) {
+    return upright.rest().filter(rest::isSameAs).isEmpty()
+        && others.stream().noneMatch(rest::isSameAs);
+  }
+
+  private static List<PartWeight> weight(FlyBody body) {
+    Map<String, Double> byPart = new TreeMap<>();
+    body.lumps().forEach(l -> byPart.merge(l.part(), l.massMg(), Double::sum));
+    return byPart.entrySet().stream().map(e -> new PartWeight(e.getKey(), e.getValue())).toList();
+  }
+
+  /** One draw of everything that is only roughly known. */
+  private record Draw(Optional<Rest> rest, Optional<FilmReserve> reserve, double popBackMg) {}
+
+  private static Band band(
+      SizedPattern sized,
+      Materials materials,
+      Conditions conditions,
+      Options options,
+      Landing nominal) {
+    SplittableRandom random = new SplittableRandom(options.seed());
+    List<Draw> draws = new ArrayList<>();
+    for (int i = 0; i < options.samples(); i++) {
+      stopIf(options);
+      SplittableRandom own = random.split();
+      Materials drawn = materials.drawn(own);
+      double factor =
+          Math.min(
+              8,
+              Math.max(
+                  1,
+                  conditions.touchdownFactor() * Math.exp(TOUCHDOWN_SPREAD * own.nextGaussian())));
+      Conditions cast =
+          new Conditions(
+              conditions.temperatureC(), conditions.filmFactor(), conditions.floatant(), factor);
+      Trial trial = new Trial(sized, drawn, cast, options);
+      Landing landing = trial.land(Attitude.UPRIGHT);
+      draws.add(
+          new Draw(
+              landing.rest(),
+              landing.rest().map(r -> FilmReserve.from(r, trial.finder)),
+              trial.popBackMg()));
+    }
+    List<Draw> floated = draws.stream().filter(d -> d.rest().isPresent()).toList();
+    long same =
+        floated.stream()
+            .filter(
+                d ->
+                    nominal.rest().filter(n -> n.posture() == d.rest().get().posture()).isPresent())
+            .count();
+    return new Band(
+        draws.size(),
+        floated.size(),
+        (int) same,
+        interval(floated, d -> d.rest().get().eyeMm()),
+        interval(floated, d -> d.rest().get().bendMm()),
+        interval(floated, d -> d.rest().get().pointMm()),
+        interval(floated, d -> Math.toDegrees(d.rest().get().pose().pitchRad())),
+        interval(floated, d -> d.reserve().get().keepsPostureTo()),
+        interval(draws, Draw::popBackMg).get());
+  }
+
+  private static Optional<Interval> interval(List<Draw> draws, ToDoubleFunction<Draw> value) {
+    if (draws.isEmpty()) {
+      return Optional.empty();
+    }
+    double[] values = draws.stream().mapToDouble(value).toArray();
+    return Optional.of(
+        new Interval(StatUtils.percentile(values, 10), StatUtils.percentile(values, 90)));
+  }
+
+  private static void stopIf(Options options) {
+    if (options.cancelled().getAsBoolean()) {
+      throw new Cancelled();
+    }
+  }
+
+  /** A fly assembled and ready to land. */
+  private static final class Trial {
+    final FlyBody body;
+    final RestFinder finder;
+    final Conditions conditions;
+
+    Trial(SizedPattern sized, Materials materials, Conditions conditions, Options options) {
+      this.conditions = conditions;
+      this.body = Assembler.assemble(sized, materials, conditions.floatant(), options.mesh());
+      FilmSolver film =
+          new FilmSolver(
+              body,
+              Wetting.of(materials, conditions.floatant()),
+              conditions.water(),
+              options.mesh());
+      this.finder = new RestFinder(film, sized.hook());
+    }
+
+    Landing land(Attitude attitude) {
+      return finder.land(attitude, conditions.touchdownFactor());
+    }
+
+    double popBackMg() {
+      return body.drownedVolumeMm3() * conditions.water().density() - body.massMg();
+    }
+  }
+}

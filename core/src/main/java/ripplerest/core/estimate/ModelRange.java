@@ -1,0 +1,56 @@
+package ripplerest.core.estimate;
+
+import java.util.ArrayList;
+import java.util.List;
+import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.quantity.Warning;
+import ripplerest.core.rest.Landing;
+import ripplerest.core.rest.Rest;
+
+/** Says where an estimate leaves the range its formulas are good for. */
+final class ModelRange {
+  /** A film force over this share of γ round the fly bends the film past small slopes. */
+  private static final double STEEP_FILM_MM = 1.4;
+
+  /** Tie-in lengths beyond which a barb bends under its own weight, mm. */
+  private static final double LONGEST_FIBRE_MM = 25;
+
+  private ModelRange() {}
+
+  static List<Warning> warnings(FlyBody body, Landing upright) {
+    List<Warning> all = new ArrayList<>();
+    upright.rest().ifPresent(rest -> depth(rest, all));
+    body.fibres().stream()
+        .mapToDouble(FlyBody.Fibre::lengthMm)
+        .max()
+        .ifPresent(
+            longest -> {
+              if (longest > LONGEST_FIBRE_MM) {
+                all.add(
+                    new Warning(
+                        "fibre-beyond-range",
+                        "fly",
+                        "A fibre of %.0f mm is longer than the %.0f mm the barb model was checked to."
+                            .formatted(longest, LONGEST_FIBRE_MM),
+                        longest,
+                        "mm"));
+              }
+            });
+    return all;
+  }
+
+  private static void depth(Rest rest, List<Warning> all) {
+    double deepest = -Math.min(rest.eyeMm(), rest.bendMm());
+    boolean film = rest.fibres().lying() > 0 && rest.pose().pitchRad() < 0.6;
+    if (film && deepest > STEEP_FILM_MM) {
+      all.add(
+          new Warning(
+              "film-steep",
+              "fly",
+              "The film is pressed %.1f mm down; past about %.1f mm its slope is too steep for this model, and depths are rough."
+                  .formatted(deepest, STEEP_FILM_MM),
+              deepest,
+              "mm"));
+    }
+  }
+}

@@ -1,0 +1,49 @@
+package ripplerest.core.estimate;
+
+import java.util.function.BooleanSupplier;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.quantity.Require;
+
+/**
+ * How much work an estimate does.
+ *
+ * @param depth how far it goes
+ * @param seed of the random draws for the band
+ * @param samples draws for the band, 0 for none, at most 256
+ * @param mesh how finely the fly is cut up
+ * @param cancelled asked now and then; once true the estimate is given up
+ */
+public record Options(Depth depth, long seed, int samples, Mesh mesh, BooleanSupplier cancelled) {
+  /** How far an estimate goes. */
+  public enum Depth {
+    /** Where the fly rests after landing upright, what holds it, pop-back. Quick. */
+    POSE,
+    /** Also film reserve, other rests and, with samples, the band. */
+    FULL
+  }
+
+  /** Draws in a rough band. */
+  public static final int ROUGH_BAND = 16;
+
+  public Options {
+    Require.present("depth", depth);
+    Require.inRange("samples", samples, 0, 256);
+    Require.present("mesh", mesh);
+    Require.present("cancelled", cancelled);
+  }
+
+  /** The pose alone. */
+  public static Options poseOnly() {
+    return new Options(Depth.POSE, 1, 0, Mesh.WORKING, () -> false);
+  }
+
+  /** All but the band. */
+  public static Options withoutBand() {
+    return new Options(Depth.FULL, 1, 0, Mesh.WORKING, () -> false);
+  }
+
+  /** Everything, with a rough band. */
+  public static Options withBand(long seed) {
+    return new Options(Depth.FULL, seed, ROUGH_BAND, Mesh.WORKING, () -> false);
+  }
+}

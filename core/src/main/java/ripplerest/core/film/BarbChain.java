@@ -1,0 +1,299 @@
+package ripplerest.core.film;
+
+import java.util.Arrays;
+
+/**
+ * A barb that lies on the film: a planar chain of straight segments with elastic hinges, pushed up
+ * at the middle of each by the film under it.
+ *
+ * <p>For a given root and a given level of the film (set by everything else on it) the chain's
+ * inclinations minimise bending + film, where the film's part is the largest of fᵀ(h - z) - ½fᵀAf
+ * over 0 ≤ f ≤ m: Newton with the contact problem of {@link BoxQp} inside and a backtracking line
+ * search. The discrete hinge is exact for a uniform beam as segments are halved (Bergou et al., ACM
+ * Trans. Graph. 27 (2008) 63, for the planar case). Rotation may be large. Left out: bending
+ * sideways.
+ */
+final class BarbChain {
+  private static final int MAX_ITERATIONS = 60;
+  private static final double TORQUE_TOLERANCE = 1e-6;
+
+  final int n;
+  final double ds;
+
+  /** Inclination of each segment, rad, positive downward; kept between solves as a warm start. */
+  final double[] phi;
+
+  /** Film force on each segment, µN. */
+  final double[] force;
+
+  /** Height of each segment's middle over the undisturbed level, mm. */
+  final double[] z;
+
+  /** Horizontal distance of each segment's middle from the root, mm. */
+  final double[] reach;
+
+  private final double[] hinge;
+  private final double[] a;
+  private final double[] limit;
+  private final double limitPerMm;
+  private final double[] level;
+  private final BoxQp contact;
+  private final double[] torque;
+  private final double[] hessian;
+  private final double[] step;
+  private final double[] trial;
+  private final double[] column;
+  private final double[] lever;
+
+  /**
+   * @param segments number of segments
+   * @param length of the barb, mm
+   * @param stiffness B = E·πr⁴/4, µN·mm²
+   * @param kernel of the film
+   * @param limitPerMm the most the film bears on a horizontal length, µN/mm
+   */
+  BarbChain(int segments, double length, double stiffness, FilmKernel kernel, double limitPerMm) {
+    this.n = segments;
+    this.ds = length / segments;
+    this.limitPerMm = limitPerMm;
+    this.phi = new double[n];
+    this.force = new double[n];
+    this.z = new double[n];
+    this.reach = new double[n];
+    this.hinge = new double[n + 1];
+    Arrays.fill(hinge, 1, n, stiffness / ds);
+    hinge[0] = 2 * stiffness / ds; // half a segment between clamp and first middle
+    this.a = new double[n * n];
+    for (int i = 0; i < n; i++) {
+      for (int j = 0; j < n; j++) {
+        double apart = i == j ? FilmKernel.SELF_OF_SEGMENT * ds : Math.abs(i - j) * ds;
+        a[i * n + j] = kernel.depression(apart * apart);
+      }
+    }
+    this.limit = new double[n];
+    this.level = new double[n];
+    this.contact = new BoxQp(n);
+    this.torque = new double[n];
+    this.hessian = new double[n * n];
+    this.step = new double[n];
+    this.trial = new double[n];
+    this.column = new double[n];
+    this.lever = new double[n * n];
+  }
+
+  /** Forgets the last solution: straight and unloaded at inclination {@code alpha}. */
+  void straighten(double alpha, double rootZ) {
+    Arrays.fill(phi, alpha);
+    Arrays.fill(force, 0);
+    shape(phi, rootZ);
+  }
+
+  /** Total film force, µN. */
+  double load() {
+    double sum = 0;
+    for (double f : force) {
+      sum += f;
+    }
+    return sum;
+  }
+
+  /** Inclination of the tip, rad, positive downward. */
+  double tipInclination() {
+    return phi[n - 1];
+  }
+
+  /** Whether any segment bears all that the film can give it. */
+  boolean floods() {
+    for (int i = 0; i < n; i++) {
+      if (force[i] > 0 && force[i] >= limit[i]) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /**
+   * Settles the chain.
+   *
+   * @param alpha inclination of the clamped root, rad, positive downward
+   * @param rootZ height of the root, mm
+   * @param levels film level under each segment that all else makes, mm
+   */
+  void settle(double alpha, double rootZ, double[] levels) {
+    System.arraycopy(levels, 0, level, 0, n);
+    double energy = energy(phi, alpha, rootZ);
+    for (int it = 0; it < MAX_ITERATIONS; it++) {
+      if (gradient(alpha) < TORQUE_TOLERANCE) {
+        return;
+      }
+      newtonStep();
+      double slope = 0;
+      for (int i = 0; i < n; i++) {
+        slope += torque[i] * step[i];
+      }
+      double scale = 1;
+      double after = energy;
+      for (int halving = 0; halving < 30; halving++) {
+        for (int i = 0; i < n; i++) {
+          trial[i] = phi[i] + scale * step[i];
+        }
+        after = energy(trial, alpha, rootZ);
+        if (after <= energy + 1e-4 * scale * slope + 1e-13 * Math.abs(energy)) {
+          break;
+        }
+        scale /= 2;
+      }
+      System.arraycopy(trial, 0, phi, 0, n);
+      energy = after;
+    }
+  }
+
+  /** Energy of a shape, µN·mm; leaves z, reach and force of that shape behind. */
+  private double energy(double[] angles, double alpha, double rootZ) {
+    shape(angles, rootZ);
+    double energy = 0;
+    double before = alpha;
+    for (int i = 0; i < n; i++) {
+      double bend = angles[i] - before;
+      energy += hinge[i] * bend * bend / 2;
+      before = angles[i];
+    }
+    boolean touches = false;
+    for (int i = 0; i < n; i++) {
+      column[i] = level[i] - z[i];
+      limit[i] = limitPerMm * ds * Math.max(0.05, Math.cos(angles[i]));
+      touches |= column[i] > 0;
+    }
+    if (!touches) {
+      Arrays.fill(force, 0);
+      contact.solve(a, column, limit, force);
+      return energy;
+    }
+    contact.solve(a, column, limit, force);
+    for (int i = 0; i < n; i++) {
+      if (force[i] != 0) {
+        double depth = 0;
+        for (int j = 0; j < n; j++) {
+          depth += a[i * n + j] * force[j];
+        }
+        energy += force[i] * (column[i] - depth / 2);
+      }
+    }
+    return energy;
+  }
+
+  private void shape(double[] angles, double rootZ) {
+    double x = 0;
+    double height = rootZ;
+    for (int i = 0; i < n; i++) {
+      double dx = ds * Math.cos(angles[i]);
+      double dz = ds * Math.sin(angles[i]);
+      z[i] = height - dz / 2;
+      reach[i] = x + dx / 2;
+      height -= dz;
+      x += dx;
+    }
+  }
+
+  /** Torque left on each segment; returns the largest. */
+  private double gradient(double alpha) {
+    double beyond = 0;
+    double worst = 0;
+    for (int i = n - 1; i >= 0; i--) {
+      double before = i == 0 ? alpha : phi[i - 1];
+      double t = hinge[i] * (phi[i] - before);
+      if (i + 1 < n) {
+        t -= hinge[i + 1] * (phi[i + 1] - phi[i]);
+      }
+      t += ds * Math.cos(phi[i]) * (force[i] / 2 + beyond);
+      torque[i] = t;
+      worst = Math.max(worst, Math.abs(t));
+      beyond += force[i];
+    }
+    return worst;
+  }
+
+  private void newtonStep() {
+    Arrays.fill(hessian, 0);
+    double beyond = 0;
+    for (int i = n - 1; i >= 0; i--) {
+      double stiff = hinge[i] + (i + 1 < n ? hinge[i + 1] : 0);
+      hessian[i * n + i] = stiff - ds * Math.sin(phi[i]) * (force[i] / 2 + beyond);
+      if (i > 0) {
+        hessian[i * n + i - 1] = -hinge[i];
+      }
+      beyond += force[i];
+    }
+    addFilmStiffness();
+    double shift = 0;
+    while (!solve(shift)) {
+      shift = shift == 0 ? 1e-3 * hinge[0] : shift * 8;
+    }
+  }
+
+  /**
+   * Adds JᵀA⁻¹J over the free elements, J the change of a middle's height with each inclination.
+   */
+  private void addFilmStiffness() {
+    int free = contact.freeCount();
+    if (free == 0) {
+      return;
+    }
+    int reachOfLast = contact.free(free - 1) + 1;
+    for (int k = 0; k < reachOfLast; k++) {
+      double c = ds * Math.cos(phi[k]);
+      for (int q = 0; q < free; q++) {
+        int j = contact.free(q);
+        column[q] = k < j ? -c : k == j ? -c / 2 : 0;
+      }
+      contact.solveFreeSystem(column);
+      for (int i = k; i < reachOfLast; i++) {
+        double ci = ds * Math.cos(phi[i]);
+        double sum = 0;
+        for (int q = 0; q < free; q++) {
+          int j = contact.free(q);
+          if (i <= j) {
+            sum += (i < j ? -ci : -ci / 2) * column[q];
+          }
+        }
+        hessian[i * n + k] += sum;
+      }
+    }
+  }
+
+  /**
+   * Cholesky of the lower half of the Hessian plus a shift; false if it is not positive definite.
+   */
+  private boolean solve(double shift) {
+    double[] l = lever;
+    for (int i = 0; i < n; i++) {
+      double right = -torque[i];
+      for (int j = 0; j <= i; j++) {
+        double sum = hessian[i * n + j] + (i == j ? shift : 0);
+        for (int k = 0; k < j; k++) {
+          sum -= l[i * n + k] * l[j * n + k];
+        }
+        if (i == j) {
+          if (!(sum > 1e-9 * hinge[0])) {
+            return false;
+          }
+          l[i * n + i] = Math.sqrt(sum);
+        } else {
+          l[i * n + j] = sum / l[j * n + j];
+        }
+      }
+      for (int k = 0; k < i; k++) {
+        right -= l[i * n + k] * step[k];
+      }
+      step[i] = right / l[i * n + i];
+    }
+    for (int i = n - 1; i >= 0; i--) {
+      double sum = step[i];
+      for (int k = i + 1; k < n; k++) {
+        sum -= l[k * n + i] * step[k];
+      }
+      step[i] = sum / l[i * n + i];
+    }
+    return true;
+  }
+}

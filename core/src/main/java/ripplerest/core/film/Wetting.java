@@ -1,0 +1,59 @@
+package ripplerest.core.film;
+
+import java.util.HashMap;
+import java.util.Map;
+import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.material.Material;
+import ripplerest.core.material.Materials;
+import ripplerest.core.material.Property;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.water.Floatant;
+
+/** Contact angles of every surface on the fly, from the materials and how it is dressed. */
+public final class Wetting {
+  private final Map<String, Angles> bySurface;
+
+  private Wetting(Map<String, Angles> bySurface) {
+    this.bySurface = Map.copyOf(bySurface);
+  }
+
+  /**
+   * Contact angles of one surface, rad.
+   *
+   * @param advancing as water creeps over it
+   * @param receding as water draws back from it; no larger than the advancing angle
+   */
+  public record Angles(double advancing, double receding) {
+    public Angles {
+      Require.inRange("advancing", advancing, 0, Math.PI, "rad");
+      Require.inRange("receding", receding, 0, advancing, "rad");
+    }
+  }
+
+  /** Angles of all materials under one dressing. */
+  public static Wetting of(Materials materials, Floatant floatant) {
+    Map<String, Angles> all = new HashMap<>();
+    for (Material m : materials.all()) {
+      Angles bare = angles(m, Property.ADVANCING_UNTREATED, Property.RECEDING_UNTREATED);
+      Angles treated = angles(m, Property.ADVANCING_TREATED, Property.RECEDING_TREATED);
+      all.put(m.id(), floatant == Floatant.NONE ? bare : treated);
+      all.put(FlyBody.undressed(m.id()), bare);
+    }
+    return new Wetting(all);
+  }
+
+  private static Angles angles(Material m, Property advancing, Property receding) {
+    double a = Math.min(Math.toRadians(175), m.get(advancing));
+    return new Angles(a, Math.min(a, m.get(receding)));
+  }
+
+  /** One pair of angles for one named surface; for bodies built by hand. */
+  public static Wetting uniform(String surface, Angles angles) {
+    return new Wetting(Map.of(surface, angles));
+  }
+
+  Angles angles(String surface) {
+    Angles angles = bySurface.get(surface);
+    return Require.present("contact angles of " + surface, angles);
+  }
+}

@@ -1,0 +1,180 @@
+package ripplerest.core.hook;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.quantity.Require;
+
+/**
+ * Geometry of a bare hook in the body frame.
+ *
+ * <p>Body frame: origin on the shank axis at the rear edge of the eye; +x along the shank to the
+ * bend; +z away from the point; +y completes a right-handed set. A straight size 14 has the start
+ * of its bend at (7.4, 0, 0) mm and its point near (4.4, 0, -4.0) mm.
+ *
+ * @param spec how a tier names it
+ * @param shankMm from the rear edge of the eye to where the bend begins, along the wire
+ * @param gapMm from shank to point leg
+ * @param wireMm wire diameter
+ * @param eyeMm outside length of the eye, the tier's pocket unit
+ * @param pointLegMm straight leg that ends in the point
+ * @param extended true if a dimension was taken beyond the rows of the size table
+ */
+public record Hook(
+    HookSpec spec,
+    double shankMm,
+    double gapMm,
+    double wireMm,
+    double eyeMm,
+    double pointLegMm,
+    boolean extended) {
+  /** Eye length in wire diameters (common practice, from memory). */
+  private static final double EYE_IN_WIRES = 2.3;
+
+  /** Point leg in shanks (common practice, from memory). */
+  private static final double POINT_LEG_IN_SHANKS = 0.4;
+
+  /** How far the rear half of a curved shank turns down, rad (assumption). */
+  private static final double CURVED_TURN = Math.toRadians(40);
+
+  public Hook {
+    Require.present("spec", spec);
+    Require.inRange("shankMm", shankMm, 1, 40, "mm");
+    Require.inRange("gapMm", gapMm, 0.5, 20, "mm");
+    Require.inRange("wireMm", wireMm, 0.1, 2, "mm");
+    Require.inRange("eyeMm", eyeMm, 0.2, 5, "mm");
+    Require.inRange("pointLegMm", pointLegMm, 0.2, 20, "mm");
+  }
+
+  /** A hook from the standard table and its X steps, which count single size numbers. */
+  public static Hook of(HookSpec spec) {
+    int shankSize = spec.size() - spec.lengthSteps();
+    int wireSize = spec.size() - spec.wireSteps();
+    double shank = SizeTable.at(shankSize, SizeTable.Row::shank);
+    double wire = SizeTable.at(wireSize, SizeTable.Row::wire);
+    return new Hook(
+        spec,
+        shank,
+        SizeTable.at(spec.size(), SizeTable.Row::gap),
+        wire,
+        EYE_IN_WIRES * wire,
+        POINT_LEG_IN_SHANKS * shank,
+        SizeTable.isExtended(shankSize) || SizeTable.isExtended(wireSize));
+  }
+
+  /** From the rear edge of the eye to the outside of the bend, mm. */
+  public double hookLengthMm() {
+    double rearmost = 0;
+    for (Vector3D p : wire(0.1)) {
+      rearmost = Math.max(rearmost, p.getX());
+    }
+    return rearmost + wireMm / 2;
+  }
+
+  /**
+   * Point on the shank axis (or the curve that continues it) at arc length {@code s}, 0 to shank.
+   */
+  public Vector3D onShank(double s) {
+    double straight = straightShankMm();
+    if (s <= straight) {
+      return new Vector3D(s, 0, 0);
+    }
+    double radius = (shankMm - straight) / CURVED_TURN;
+    double turn = (s - straight) / radius;
+    return new Vector3D(straight + radius * Math.sin(turn), 0, -radius * (1 - Math.cos(turn)));
+  }
+
+  /** Unit direction of the shank toward the bend at arc length {@code s}. */
+  public Vector3D shankDirection(double s) {
+    double straight = straightShankMm();
+    double turn = s <= straight ? 0 : CURVED_TURN * (s - straight) / (shankMm - straight);
+    return new Vector3D(Math.cos(turn), 0, -Math.sin(turn));
+  }
+
+  /** Where the bend begins, about above the hook barb. */
+  public Vector3D bendStart() {
+    return onShank(shankMm);
+  }
+
+  /** Tip of the hook point. */
+  public Vector3D point() {
+    List<Vector3D> path = wire(0.2);
+    return path.get(path.size() - 1);
+  }
+
+  /**
+   * Axis of the wire from the rear edge of the eye to the point, as points no more than {@code
+   * stepMm} apart: shank, bend (an arc of the gap's diameter that turns the wire back parallel to
+   * the straight shank) and point leg.
+   */
+  public List<Vector3D> wire(double stepMm) {
+    List<Vector3D> path = new ArrayList<>();
+    for (double s : steps(shankMm, stepMm)) {
+      path.add(onShank(s));
+    }
+    Vector3D start = bendStart();
+    double turned = turnAtBend();
+    double radius = gapMm / 2;
+    Vector3D centre =
+        start.add(new Vector3D(-radius * Math.sin(turned), 0, -radius * Math.cos(turned)));
+    double sweep = Math.PI - turned;
+    for (double s : steps(radius * sweep, stepMm)) {
+      double angle = turned + s / radius;
+      path.add(centre.add(new Vector3D(radius * Math.sin(angle), 0, radius * Math.cos(angle))));
+    }
+    Vector3D end = path.get(path.size() - 1);
+    for (double s : steps(pointLegMm, stepMm)) {
+      path.add(end.add(new Vector3D(-s, 0, 0)));
+    }
+    return withoutRepeats(path);
+  }
+
+  /** Axis of the eye's ring as a closed polygon of {@code count} points, lying in the xy plane. */
+  public List<Vector3D> eye(int count) {
+    double radius = (eyeMm - wireMm) / 2;
+    List<Vector3D> ring = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double a = 2 * Math.PI * i / count;
+      ring.add(new Vector3D(-eyeMm / 2 + radius * Math.cos(a), radius * Math.sin(a), 0));
+    }
+    return ring;
+  }
+
+  /** Length of wire in the whole hook, eye included, mm. */
+  public double wireLengthMm() {
+    double radius = gapMm / 2;
+    return Math.PI * (eyeMm - wireMm) + shankMm + radius * (Math.PI - turnAtBend()) + pointLegMm;
+  }
+
+  /** Mass of the hook in mg: whole wire length × section × density (mg/mm³). */
+  public double massMg(double density) {
+    return wireLengthMm() * Math.PI * wireMm * wireMm / 4 * density;
+  }
+
+  private double straightShankMm() {
+    return spec.shape() == HookSpec.Shape.CURVED ? shankMm / 2 : shankMm;
+  }
+
+  private double turnAtBend() {
+    return spec.shape() == HookSpec.Shape.CURVED ? CURVED_TURN : 0;
+  }
+
+  private static double[] steps(double length, double stepMm) {
+    int n = Math.max(1, (int) Math.ceil(length / stepMm));
+    double[] s = new double[n + 1];
+    for (int i = 0; i <= n; i++) {
+      s[i] = length * i / n;
+    }
+    return s;
+  }
+
+  private static List<Vector3D> withoutRepeats(List<Vector3D> path) {
+    List<Vector3D> out = new ArrayList<>();
+    for (Vector3D p : path) {
+      if (out.isEmpty() || out.get(out.size() - 1).distance(p) > 1e-9) {
+        out.add(p);
+      }
+    }
+    return out;
+  }
+}

@@ -1,0 +1,56 @@
+package ripplerest.core.material;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.random.RandomGenerator;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Prior;
+import ripplerest.core.quantity.Require;
+
+/**
+ * One row of the material table.
+ *
+ * @param id stable name, such as {@code dry-hackle}
+ * @param label name for people
+ * @param priors what is known of it, in core units
+ */
+public record Material(String id, String label, Map<Property, Prior> priors) {
+  public Material {
+    Require.text("material", id, 60);
+    Require.text("label", label, 80);
+    priors = Map.copyOf(priors);
+  }
+
+  /** Mean of a property in core units; refuses a property this material does not have. */
+  public double get(Property property) {
+    Prior prior = priors.get(property);
+    if (prior == null) {
+      throw new OutOfRangeException(
+          "material", id, "one that has a " + property, "Choose another material for this part.");
+    }
+    return prior.mean();
+  }
+
+  /** Whether this material can be used where {@code property} is needed. */
+  public boolean has(Property property) {
+    return priors.containsKey(property);
+  }
+
+  /** Every prior drawn once; the contact angles move together, shares and sizes stay physical. */
+  Material drawn(RandomGenerator random) {
+    double angleDeviate = Math.max(-2, Math.min(2, random.nextGaussian()));
+    Map<Property, Prior> drawn = new EnumMap<>(Property.class);
+    for (Property p : Property.values()) {
+      Prior prior = priors.get(p);
+      if (prior != null) {
+        Prior draw = p.isContactAngle() ? shifted(prior, angleDeviate) : prior.drawn(random);
+        drawn.put(p, new Prior(Math.max(0, draw.mean()), 0, draw.kind(), draw.source()));
+      }
+    }
+    return new Material(id, label, drawn);
+  }
+
+  private static Prior shifted(Prior prior, double deviate) {
+    return new Prior(prior.mean() + deviate * prior.spread(), 0, prior.kind(), prior.source());
+  }
+}

@@ -1,0 +1,42 @@
+package ripplerest.core.outline;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.film.FibreState;
+
+/**
+ * A fly at rest as lines to draw, world frame, mm: Z up from the undisturbed level, head toward -X.
+ *
+ * @param eye axis of the eye's ring, closed
+ * @param wire axis of the wire from the eye to the point
+ * @param wireMm wire diameter
+ * @param members thick members along their axis
+ * @param fibres barbs and tail fibres, bent as the film bends them
+ * @param film height of the film along the fly's middle plane
+ */
+public record Outline(
+    List<Vector3D> eye,
+    List<Vector3D> wire,
+    double wireMm,
+    List<Thick> members,
+    List<Thin> fibres,
+    List<Vector3D> film) {
+  /**
+   * A thick member.
+   *
+   * @param part kind of part
+   * @param axis points along it
+   * @param radiiMm envelope radius at each point
+   */
+  public record Thick(String part, List<Vector3D> axis, List<Double> radiiMm) {}
+
+  /**
+   * A fibre.
+   *
+   * @param part kind of part
+   * @param state how it meets the film
+   * @param bears whether the film holds it
+   * @param line from root to tip
+   */
+  public record Thin(String part, FibreState state, boolean bears, List<Vector3D> line) {}
+}

@@ -1,0 +1,85 @@
+package ripplerest.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.assembly.Assembler;
+import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.film.FilmSolver;
+import ripplerest.core.film.FilmState;
+import ripplerest.core.film.Pose;
+import ripplerest.core.film.Wetting;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.material.Materials;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.water.Conditions;
+
+/** Draws a fly in a rest that was found for it. */
+public final class Outliner {
+  private static final double FILM_REACH_MM = 24;
+  private static final int FILM_POINTS = 193;
+  private static final int EYE_POINTS = 24;
+
+  private Outliner() {}
+
+  /** Outline of the fly in this rest, under the conditions it was found for. */
+  public static Outline of(
+      SizedPattern sized, Materials materials, Conditions conditions, Rest rest) {
+    FlyBody body = Assembler.assemble(sized, materials, conditions.floatant(), Mesh.WORKING);
+    FilmSolver film =
+        new FilmSolver(
+            body, Wetting.of(materials, conditions.floatant()), conditions.water(), Mesh.WORKING);
+    film.setTolerance(1e-4 * film.weight());
+    film.evaluate(rest.pose(), rest.state(), true);
+    return draw(sized.hook(), film, rest.pose(), rest.state());
+  }
+
+  /** Outline of a sunk or not yet settled fly: level, its shank on the film, nothing bent. */
+  public static Outline dry(SizedPattern sized, Materials materials, Conditions conditions) {
+    FlyBody body = Assembler.assemble(sized, materials, conditions.floatant(), Mesh.WORKING);
+    FilmSolver film =
+        new FilmSolver(
+            body, Wetting.of(materials, conditions.floatant()), conditions.water(), Mesh.WORKING);
+    Pose clear = new Pose(50, 0, 0);
+    FilmState state = film.dryState();
+    film.evaluate(clear, state, false);
+    return draw(sized.hook(), film, clear, state);
+  }
+
+  private static Outline draw(Hook hook, FilmSolver film, Pose pose, FilmState state) {
+    Vector3D centre = film.centreOfMass();
+    List<Outline.Thick> members = new ArrayList<>();
+    for (FlyBody.Member m : film.body().members()) {
+      if (!m.part().equals("hook")) {
+        members.add(
+            new Outline.Thick(
+                m.part(),
+                m.slices().stream().map(s -> pose.place(s.at(), centre)).toList(),
+                m.slices().stream().map(FlyBody.Slice::radiusMm).toList()));
+      }
+    }
+    List<Outline.Thin> fibres = new ArrayList<>();
+    for (int i = 0; i < film.body().fibres().size(); i++) {
+      fibres.add(
+          new Outline.Thin(
+              film.body().fibres().get(i).part(),
+              state.fibre(i),
+              film.bears(i, state.fibre(i)),
+              film.shapeOf(i, state.fibre(i))));
+    }
+    List<Vector3D> level = new ArrayList<>();
+    for (int i = 0; i < FILM_POINTS; i++) {
+      double x = FILM_REACH_MM * (2.0 * i / (FILM_POINTS - 1) - 1);
+      level.add(new Vector3D(x, 0, film.levelAt(x, 0)));
+    }
+    return new Outline(
+        hook.eye(EYE_POINTS).stream().map(p -> pose.place(p, centre)).toList(),
+        hook.wire(0.25).stream().map(p -> pose.place(p, centre)).toList(),
+        hook.wireMm(),
+        members,
+        fibres,
+        level);
+  }
+}

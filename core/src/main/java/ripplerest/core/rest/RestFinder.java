@@ -1,0 +1,184 @@
+package ripplerest.core.rest;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.linear.EigenDecompositionSymmetric;
+import org.hipparchus.linear.RealMatrix;
+import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.film.FibreState;
+import ripplerest.core.film.FilmSolver;
+import ripplerest.core.film.FilmState;
+import ripplerest.core.film.Pose;
+import ripplerest.core.film.StateRules;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.rest.Settler.Outcome;
+import ripplerest.core.rest.Settler.Settled;
+
+/** Lands a fly and follows it to rest. One instance is a workspace and not thread safe. */
+public final class RestFinder {
+  private static final double HESSIAN_HEAVE_MM = 0.01;
+  private static final double HESSIAN_TURN_RAD = Math.toRadians(0.2);
+
+  /** Clearance at which a landing begins; the film can reach up to a thick member from there. */
+  private static final double START_MM = 1.5;
+
+  private static final int TRIES_OFF_A_SADDLE = 4;
+
+  private final FilmSolver film;
+  private final Hook hook;
+  private final Balance balance;
+  private final Settler settler;
+  private final double extent;
+  private final double bodyRadius;
+
+  public RestFinder(FilmSolver film, Hook hook) {
+    this.film = film;
+    this.hook = hook;
+    this.balance = new Balance(film, hook.shankMm());
+    this.extent = extent(film.body(), film.centreOfMass());
+    this.settler = new Settler(balance, 1.5 * extent + 4);
+    this.bodyRadius =
+        film.body().members().stream()
+            .filter(m -> m.part().equals("body"))
+            .flatMap(m -> m.slices().stream())
+            .mapToDouble(FlyBody.Slice::radiusMm)
+            .max()
+            .orElse(hook.wireMm() / 2);
+  }
+
+  /** Presses the fly down in an attitude, lets it go and follows it to rest. */
+  public Landing land(Attitude attitude, double touchdownFactor) {
+    film.reset();
+    Pose level = new Pose(0, attitude.pitchRad(), attitude.rollRad());
+    Pose above = level.moved(START_MM - lowest(film.body(), level), 0, 0);
+    Touchdown.Landed landed = new Touchdown(balance).press(above, touchdownFactor, extent);
+    film.reset();
+    FilmState state = landed.state();
+    Settled settled = settler.settle(landed.pose(), state, true, 1, Settler.EXACT);
+    for (int i = 0; i < TRIES_OFF_A_SADDLE && settled.outcome() == Outcome.RESTS; i++) {
+      Rest rest = examine(attitude, landed.pressed(), settled.pose(), state);
+      if (rest.proof().holds()) {
+        return new Landing(attitude, landed.pressed(), Optional.of(rest), "");
+      }
+      settled = settler.settle(offSaddle(settled.pose(), state), state, true, 1, Settler.EXACT);
+    }
+    return new Landing(attitude, landed.pressed(), Optional.empty(), reason(settled, landed));
+  }
+
+  /** Measures a pose at full accuracy. */
+  private Rest examine(Attitude from, double pressed, Pose pose, FilmState state) {
+    double weight = balance.weight();
+    film.setTolerance(2e-5 * weight);
+    RealMatrix stiffness = balance.stiffness(pose, state, true, HESSIAN_HEAVE_MM, HESSIAN_TURN_RAD);
+    double[] left = balance.residual(pose, state, true, 1);
+    int pending = StateRules.due(film, state, true).size();
+    Rest.Proof proof =
+        new Rest.Proof(
+            Math.abs(left[0]) / weight,
+            Math.hypot(left[1], left[2]) / weight,
+            Arrays.stream(Balance.eigenvalues(stiffness)).boxed().toList(),
+            pending);
+    double eye = height(pose, Vector3D.ZERO);
+    double bend = height(pose, hook.bendStart());
+    return new Rest(
+        from,
+        pressed,
+        pose,
+        posture(pose),
+        eye,
+        bend,
+        height(pose, hook.point()),
+        count(state),
+        support(state),
+        proof,
+        state.copy());
+  }
+
+  /** How a fly in this pose sits. */
+  Posture posture(Pose pose) {
+    return Posture.of(
+        pose.pitchRad(),
+        pose.rollRad(),
+        height(pose, Vector3D.ZERO),
+        height(pose, hook.bendStart()),
+        bodyRadius);
+  }
+
+  Settler settler() {
+    return settler;
+  }
+
+  private double height(Pose pose, Vector3D bodyPoint) {
+    return pose.place(bodyPoint, film.centreOfMass()).getZ();
+  }
+
+  private Pose offSaddle(Pose pose, FilmState state) {
+    RealMatrix stiffness = balance.stiffness(pose, state, true, HESSIAN_HEAVE_MM, HESSIAN_TURN_RAD);
+    EigenDecompositionSymmetric eigen = new EigenDecompositionSymmetric(stiffness);
+    double[] way = eigen.getEigenvector(2).toArray();
+    for (int i = 0; i < 3; i++) {
+      way[i] *= 0.1;
+    }
+    return balance.moved(pose, way);
+  }
+
+  private Rest.FibreCount count(FilmState state) {
+    int lying = film.lyingLoaded(state);
+    return new Rest.FibreCount(
+        state.count(FibreState.LYING) - lying,
+        lying,
+        state.count(FibreState.CROSSING_TIP_DOWN) + state.count(FibreState.CROSSING_ROOT_DOWN),
+        state.count(FibreState.DROWNED));
+  }
+
+  private List<Rest.Support> support(FilmState state) {
+    List<Rest.Support> all = new ArrayList<>();
+    for (Map.Entry<String, double[]> e : film.supportByPart(state).entrySet()) {
+      all.add(new Rest.Support(e.getKey(), e.getValue()[0], e.getValue()[1]));
+    }
+    return List.copyOf(all);
+  }
+
+  private static String reason(Settled settled, Touchdown.Landed landed) {
+    return switch (settled.outcome()) {
+      case SINKS ->
+          "It sinks: the water pushed back with at most %.1f times its weight on landing, and once let go could not hold it."
+              .formatted(landed.pressed());
+      case UNSETTLED ->
+          "No balance was found within %d steps; %.3f of the weight was left over."
+              .formatted(settled.steps(), Math.abs(settled.residual()[0]));
+      case RESTS -> "Every balance found was on edge: a touch would tip it.";
+    };
+  }
+
+  private double lowest(FlyBody body, Pose pose) {
+    double least = 0;
+    for (FlyBody.Fibre f : body.fibres()) {
+      least = Math.min(least, height(pose, f.root().add(f.lengthMm(), f.direction())));
+    }
+    for (FlyBody.Member m : body.members()) {
+      for (FlyBody.Slice s : m.slices()) {
+        least = Math.min(least, height(pose, s.at()) - s.radiusMm());
+      }
+    }
+    return least;
+  }
+
+  private static double extent(FlyBody body, Vector3D centre) {
+    double most = 0;
+    for (FlyBody.Fibre f : body.fibres()) {
+      most = Math.max(most, f.root().distance(centre));
+      most = Math.max(most, f.root().add(f.lengthMm(), f.direction()).distance(centre));
+    }
+    for (FlyBody.Member m : body.members()) {
+      for (FlyBody.Slice s : m.slices()) {
+        most = Math.max(most, s.at().distance(centre) + s.radiusMm());
+      }
+    }
+    return most;
+  }
+}

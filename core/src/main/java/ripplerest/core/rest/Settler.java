@@ -1,0 +1,157 @@
+package ripplerest.core.rest;
+
+import java.util.List;
+import org.hipparchus.linear.RealMatrix;
+import ripplerest.core.film.FilmSolver;
+import ripplerest.core.film.FilmState;
+import ripplerest.core.film.Pose;
+import ripplerest.core.film.StateRules;
+
+/**
+ * Follows a fly under a steady load to where it comes to rest, as if everything moved slowly.
+ *
+ * <p>Between changes of state the forces have a potential, so each step is a trust-region step down
+ * it (Nocedal and Wright, Numerical Optimization, 2nd ed. 2006, ch. 4) with the stiffness kept up
+ * to date by symmetric rank-one updates and measured afresh now and then. After each step the
+ * states that can no longer be are changed, the most urgent first. There is no scanning for roots:
+ * the rest that is found is one that the fly can reach.
+ */
+final class Settler {
+  static final int MAX_STEPS = 150;
+  private static final double LONGEST_STEP_MM = 0.5;
+  private static final double FIRST_STEP_MM = 0.2;
+  private static final int REFRESH = 8;
+
+  /** Share of the weight that may be left over at a rest that is reported. */
+  static final double EXACT = 3e-4;
+
+  /** The same where only whether and how a fly floats is asked. */
+  static final double ROUGH = 3e-3;
+
+  private final Balance balance;
+  private final double deepest;
+
+  /**
+   * @param deepest depth of the centre of mass at which a fly counts as sunk, mm
+   */
+  Settler(Balance balance, double deepest) {
+    this.balance = balance;
+    this.deepest = deepest;
+  }
+
+  /** How following a load ended. */
+  enum Outcome {
+    RESTS,
+    SINKS,
+    UNSETTLED
+  }
+
+  /**
+   * Where following a load ended.
+   *
+   * @param outcome at rest, sunk, or neither within the bound on steps
+   * @param pose last pose
+   * @param residual what is left, µN, over one shank for the moments
+   * @param pending state changes still due
+   * @param steps taken
+   */
+  record Settled(Outcome outcome, Pose pose, double[] residual, int pending, int steps) {}
+
+  /**
+   * Settles from a pose; {@code state} is changed along the way.
+   *
+   * @param load in weights of the fly
+   * @param accuracy share of the weight that may be left over
+   */
+  Settled settle(Pose start, FilmState state, boolean rising, double load, double accuracy) {
+    FilmSolver film = balance.film();
+    double close = accuracy * balance.weight();
+    film.setTolerance(0.2 * close);
+    Pose pose = start;
+    double[] g = balance.residual(pose, state, rising, load);
+    RealMatrix stiffness = null;
+    double radius = FIRST_STEP_MM;
+    int age = 0;
+    int pending = 0;
+    for (int n = 0; n < MAX_STEPS; n++) {
+      film.remember(state, rising);
+      List<StateRules.Change> due = StateRules.due(film, state, rising);
+      pending = due.size();
+      boolean nearlyStill = Math.sqrt(Balance.dot(g, g)) < 0.05 * load * balance.weight();
+      if (fire(due, state, nearlyStill)) {
+        g = balance.residual(pose, state, rising, load);
+        stiffness = null;
+        radius = Math.min(radius, FIRST_STEP_MM);
+      } else if (Math.abs(g[0]) < close && Math.hypot(g[1], g[2]) < close) {
+        return new Settled(Outcome.RESTS, pose, g, pending, n);
+      }
+      if (pose.heaveMm() < -deepest) {
+        return new Settled(Outcome.SINKS, pose, g, pending, n);
+      }
+      if (stiffness == null || age >= REFRESH) {
+        stiffness = balance.roughStiffness(pose, state, rising, load, g);
+        age = 0;
+      }
+      age++;
+      double[] step = balance.step(stiffness, g, radius);
+      film.setTolerance(Math.max(0.2 * close, 5e-3 * length(g)));
+      Pose next = balance.moved(pose, step);
+      double[] after = balance.residual(next, state, rising, load);
+      double before = Balance.dot(g, step);
+      double ahead = Balance.dot(after, step);
+      update(stiffness, step, g, after);
+      if (ahead < -0.8 * Math.abs(before)) {
+        radius = Math.max(1e-7, 0.4 * Math.min(radius, length(step)));
+        g = balance.residual(pose, state, rising, load);
+        continue;
+      }
+      if (ahead < -0.3 * Math.abs(before)) {
+        radius = Math.max(1e-7, 0.6 * length(step));
+      } else {
+        radius = Math.min(LONGEST_STEP_MM, Math.max(radius, 1.6 * length(step)));
+      }
+      pose = next;
+      g = after;
+    }
+    return new Settled(Outcome.UNSETTLED, pose, g, pending, MAX_STEPS);
+  }
+
+  /** On the way many may change at once; near the balance one at a time. */
+  private static boolean fire(List<StateRules.Change> due, FilmState state, boolean oneAtATime) {
+    int allowed = oneAtATime ? 1 : 1 + due.size() / 4;
+    for (int i = 0; i < Math.min(allowed, due.size()); i++) {
+      state.set(due.get(i).fibre(), due.get(i).to());
+    }
+    // A mirrored barb changes with its twin: the same urgency, whichever comes first.
+    for (int i = allowed; i < due.size(); i++) {
+      if (due.get(i).urgency() > due.get(allowed - 1).urgency() * (1 - 1e-9)) {
+        state.set(due.get(i).fibre(), due.get(i).to());
+      }
+    }
+    return !due.isEmpty();
+  }
+
+  /** Symmetric rank-one update (Nocedal and Wright, ch. 6.2), skipped where it is ill-defined. */
+  private static void update(RealMatrix k, double[] step, double[] before, double[] after) {
+    double[] miss = new double[3];
+    for (int i = 0; i < 3; i++) {
+      miss[i] = before[i] - after[i];
+      for (int j = 0; j < 3; j++) {
+        miss[i] -= k.getEntry(i, j) * step[j];
+      }
+    }
+    double denominator = Balance.dot(miss, step);
+    if (Math.abs(denominator) < 1e-3 * length(step) * length(miss) + 1e-300) {
+      return;
+    }
+    for (int i = 0; i < 3; i++) {
+      for (int j = 0; j < 3; j++) {
+        k.addToEntry(i, j, miss[i] * miss[j] / denominator);
+      }
+    }
+  }
+
+  private static double length(double[] v) {
+    return Math.sqrt(Balance.dot(v, v));
+  }
+}
