@@ -294,10 +294,11 @@ public final class Assembler {
     double bodyTop =
         sized.pattern().part(Part.Body.class).map(Part.Body::wires).orElse(2.0) * hook.wireMm() / 2;
     double barb = sized.mm("parachute-hackle", "barb");
+    double cup = Math.toRadians(school.rule("parachute-hackle", "droop").number());
     int pairs = pairs(hackle.material(), hackle.turns(), hub);
     for (int p = 0; p < pairs; p++) {
       double round = Math.PI * Scatter.GOLDEN.at(p);
-      double droop = Scatter.LEAN_RAD / 2 * Scatter.PLASTIC.centred(p);
+      double droop = cup + Scatter.LEAN_RAD / 2 * Scatter.PLASTIC.centred(p);
       double length = barb * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
       double height = bodyTop + stem * (0.5 + hackle.turns() * (1 - (p + 0.5) / pairs));
       for (int side : new int[] {-1, 1}) {

@@ -48,9 +48,11 @@ public final class Estimator {
       SizedPattern sized, Materials materials, Conditions conditions, Options options) {
     Trial trial = new Trial(sized, materials, conditions, options);
     Landing upright = trial.land(Attitude.UPRIGHT);
-    Optional<FilmReserve> reserve = upright.rest().map(r -> FilmReserve.from(r, trial.finder));
+    boolean full = options.depth() == Options.Depth.FULL;
+    Optional<FilmReserve> reserve =
+        upright.rest().filter(r -> full).map(r -> FilmReserve.from(r, trial.finder));
     List<Rest> others = new ArrayList<>();
-    for (Attitude attitude : OTHER_LANDINGS) {
+    for (Attitude attitude : full ? OTHER_LANDINGS : List.<Attitude>of()) {
       stopIf(options);
       trial.land(attitude).rest().filter(r -> isNew(r, upright, others)).ifPresent(others::add);
     }

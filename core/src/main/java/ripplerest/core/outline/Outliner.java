@@ -15,6 +15,7 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
+import ripplerest.core.water.Floatant;
 
 /** Draws a fly in a rest that was found for it. */
 public final class Outliner {
@@ -27,10 +28,7 @@ public final class Outliner {
   /** Outline of the fly in this rest, under the conditions it was found for. */
   public static Outline of(
       SizedPattern sized, Materials materials, Conditions conditions, Rest rest) {
-    FlyBody body = Assembler.assemble(sized, materials, conditions.floatant(), Mesh.WORKING);
-    FilmSolver film =
-        new FilmSolver(
-            body, Wetting.of(materials, conditions.floatant()), conditions.water(), Mesh.WORKING);
+    FilmSolver film = onWater(sized, materials, conditions);
     film.setTolerance(1e-4 * film.weight());
     film.evaluate(rest.pose(), rest.state(), true);
     return draw(sized.hook(), film, rest.pose(), rest.state());
@@ -38,14 +36,19 @@ public final class Outliner {
 
   /** Outline of a sunk or not yet settled fly: level, its shank on the film, nothing bent. */
   public static Outline dry(SizedPattern sized, Materials materials, Conditions conditions) {
-    FlyBody body = Assembler.assemble(sized, materials, conditions.floatant(), Mesh.WORKING);
-    FilmSolver film =
-        new FilmSolver(
-            body, Wetting.of(materials, conditions.floatant()), conditions.water(), Mesh.WORKING);
+    FilmSolver film = onWater(sized, materials, conditions);
     Pose clear = new Pose(50, 0, 0);
     FilmState state = film.dryState();
     film.evaluate(clear, state, false);
     return draw(sized.hook(), film, clear, state);
+  }
+
+  private static FilmSolver onWater(
+      SizedPattern sized, Materials materials, Conditions conditions) {
+    Floatant floatant = conditions.floatant();
+    FlyBody body = Assembler.assemble(sized, materials, floatant, Mesh.WORKING);
+    Wetting wetting = Wetting.of(materials, floatant);
+    return new FilmSolver(body, wetting, conditions.water(), Mesh.WORKING);
   }
 
   private static Outline draw(Hook hook, FilmSolver film, Pose pose, FilmState state) {

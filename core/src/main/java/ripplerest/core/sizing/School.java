@@ -92,6 +92,11 @@ public final class School {
     return Optional.ofNullable(rules.get(part + "/" + dimension));
   }
 
+  /** All rules in file order, by {@code part/dimension}. */
+  public Map<String, Rule> rules() {
+    return java.util.Collections.unmodifiableMap(rules);
+  }
+
   private static Map<String, School> readAll() {
     Map<String, School> all = new LinkedHashMap<>();
     IDS.forEach(id -> all.put(id, read(id)));

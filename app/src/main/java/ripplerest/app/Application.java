@@ -1,0 +1,31 @@
+package ripplerest.app;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+import ripplerest.core.material.Materials;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.exchange.PatternReader;
+
+/** The web application. */
+@SpringBootApplication
+public class Application {
+  public static void main(String[] args) {
+    SpringApplication.run(Application.class, args);
+  }
+
+  @Bean
+  Materials materials() {
+    return Materials.standard();
+  }
+
+  @Bean
+  Sizer sizer(Materials materials) {
+    return new Sizer(materials);
+  }
+
+  @Bean
+  PatternReader patternReader(Sizer sizer) {
+    return new PatternReader(sizer);
+  }
+}

@@ -1,0 +1,163 @@
+package ripplerest.app.web;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.net.URI;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.PatternEntity;
+import ripplerest.app.store.PatternStore;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Conditions;
+import ripplerest.exchange.PatternFile;
+import ripplerest.exchange.PatternReader;
+import tools.jackson.databind.ObjectMapper;
+
+/** Patterns: list, open, keep, copy, delete with undo, in and out. */
+@RestController
+@RequestMapping("/api/patterns")
+class PatternController {
+  private static final String DOCUMENT = "A pattern document; see docs/format/pattern.schema.json";
+
+  private final PatternStore store;
+  private final PatternReader reader;
+  private final ObjectMapper mapper;
+
+  PatternController(PatternStore store, PatternReader reader, ObjectMapper mapper) {
+    this.store = store;
+    this.reader = reader;
+    this.mapper = mapper;
+  }
+
+  /** What a list shows of a pattern. */
+  record PatternSummary(UUID id, String name, String school, int hookSize) {}
+
+  /** A pattern with the revision that a change has to name. */
+  record PatternResource(
+      UUID id, long revision, @Schema(type = "object", description = DOCUMENT) Object document) {}
+
+  /** A new pattern at a school's defaults, on the hook of {@code likePattern} if given. */
+  record NewPattern(String school, UUID likePattern) {}
+
+  @GetMapping
+  List<PatternSummary> list() {
+    return store.list().stream()
+        .map(p -> new PatternSummary(p.id(), p.name(), p.school(), p.hookSize()))
+        .toList();
+  }
+
+  @PostMapping
+  ResponseEntity<PatternResource> create(@RequestBody NewPattern wanted) {
+    School school = School.named(wanted.school());
+    Optional<PatternFile> like = Optional.ofNullable(wanted.likePattern()).map(this::file);
+    HookSpec hook =
+        like.map(f -> f.pattern().hook()).orElse(new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0));
+    Conditions conditions = like.map(PatternFile::conditions).orElse(Conditions.DEFAULT);
+    Pattern pattern = Sizer.defaults(school, hook, "New " + school.label().toLowerCase());
+    return created(store.add(new PatternFile(pattern, conditions)));
+  }
+
+  @PostMapping(path = "/imports", consumes = MediaType.APPLICATION_JSON_VALUE)
+  @io.swagger.v3.oas.annotations.parameters.RequestBody(
+      description = DOCUMENT,
+      content = @Content(schema = @Schema(type = "object")))
+  ResponseEntity<PatternResource> bringIn(HttpServletRequest request) throws IOException {
+    return created(store.add(reader.read(request.getInputStream())));
+  }
+
+  @PostMapping("/{id}/copies")
+  ResponseEntity<PatternResource> copy(@PathVariable UUID id) {
+    PatternFile file = file(id);
+    Pattern p = file.pattern();
+    String name = shortened(p.name(), 70) + ", copy";
+    Pattern copy = new Pattern(name, p.school(), p.hook(), p.parts(), p.notes());
+    return created(store.add(new PatternFile(copy, file.conditions())));
+  }
+
+  @GetMapping("/{id}")
+  ResponseEntity<PatternResource> get(@PathVariable UUID id) {
+    return tagged(HttpStatus.OK, store.get(id));
+  }
+
+  @PutMapping(path = "/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)
+  @io.swagger.v3.oas.annotations.parameters.RequestBody(
+      description = DOCUMENT,
+      content = @Content(schema = @Schema(type = "object")))
+  ResponseEntity<PatternResource> replace(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+      HttpServletRequest request)
+      throws IOException {
+    long revision = Revisions.required(ifMatch);
+    PatternFile file = reader.read(request.getInputStream());
+    return tagged(HttpStatus.OK, store.replace(id, revision, file));
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable UUID id) {
+    store.delete(id);
+  }
+
+  @PostMapping("/{id}/restoration")
+  ResponseEntity<PatternResource> restore(@PathVariable UUID id) {
+    return tagged(HttpStatus.OK, store.restore(id));
+  }
+
+  @GetMapping(path = "/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<String> export(@PathVariable UUID id) {
+    PatternEntity stored = store.get(id);
+    String name = stored.name().replaceAll("[^\\p{Alnum} _-]", "").trim().replace(' ', '-');
+    ContentDisposition attachment =
+        ContentDisposition.attachment()
+            .filename((name.isEmpty() ? "pattern" : name.toLowerCase()) + ".json")
+            .build();
+    String canonical = ripplerest.exchange.PatternWriter.write(file(id));
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
+        .body(canonical);
+  }
+
+  private PatternFile file(UUID id) {
+    return reader.read(store.get(id).document().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+  }
+
+  private ResponseEntity<PatternResource> created(PatternEntity p) {
+    return ResponseEntity.created(URI.create("/api/patterns/" + p.id()))
+        .eTag(Revisions.tag(p.revision()))
+        .body(resource(p));
+  }
+
+  private ResponseEntity<PatternResource> tagged(HttpStatus status, PatternEntity p) {
+    return ResponseEntity.status(status).eTag(Revisions.tag(p.revision())).body(resource(p));
+  }
+
+  PatternResource resource(PatternEntity p) {
+    return new PatternResource(p.id(), p.revision(), mapper.readTree(p.document()));
+  }
+
+  private static String shortened(String text, int most) {
+    return text.length() <= most ? text : text.substring(0, most);
+  }
+}

@@ -1,0 +1,73 @@
+package ripplerest.app.web;
+
+import java.net.URI;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import ripplerest.app.store.ConflictException;
+import ripplerest.app.store.NotFoundException;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.exchange.FieldProblem;
+import ripplerest.exchange.InvalidDocumentException;
+import ripplerest.exchange.ProblemDocument;
+
+/** Turns what went wrong into problem details (RFC 9457) that say which field and what to do. */
+@RestControllerAdvice
+class Problems {
+  private final PatternController patterns;
+
+  Problems(PatternController patterns) {
+    this.patterns = patterns;
+  }
+
+  @ExceptionHandler
+  ProblemDetail invalid(InvalidDocumentException e) {
+    ProblemDocument document = e.document();
+    ProblemDetail problem = problem(document.status(), document.type(), document.title());
+    problem.setDetail(document.detail());
+    problem.setProperty("errors", document.errors());
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail outOfRange(OutOfRangeException e) {
+    FieldProblem field = new FieldProblem("/" + e.field(), e.value(), e.bound(), e.remedy());
+    return invalid(new InvalidDocumentException(e.getMessage(), List.of(field)));
+  }
+
+  @ExceptionHandler
+  ProblemDetail notFound(NotFoundException e) {
+    ProblemDetail problem =
+        problem(404, "urn:ripple-rest:problem:not-found", "There is no such pattern");
+    problem.setDetail(e.getMessage());
+    return problem;
+  }
+
+  /** Carries what is stored, so that neither version is lost. */
+  @ExceptionHandler
+  ProblemDetail conflict(ConflictException e) {
+    ProblemDetail problem =
+        problem(412, "urn:ripple-rest:problem:changed-elsewhere", "Changed elsewhere");
+    problem.setDetail(e.getMessage());
+    problem.setProperties(Map.of("stored", patterns.resource(e.stored())));
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail preconditionRequired(Revisions.PreconditionRequiredException e) {
+    ProblemDetail problem =
+        problem(428, "urn:ripple-rest:problem:revision-missing", "No revision was named");
+    problem.setDetail(e.getMessage());
+    return problem;
+  }
+
+  private static ProblemDetail problem(int status, String type, String title) {
+    ProblemDetail problem = ProblemDetail.forStatus(HttpStatus.valueOf(status));
+    problem.setType(URI.create(type));
+    problem.setTitle(title);
+    return problem;
+  }
+}

@@ -1,0 +1,143 @@
+package ripplerest.cli;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Conditions;
+import ripplerest.core.water.Floatant;
+import ripplerest.exchange.EstimateView;
+import ripplerest.exchange.FieldProblem;
+import ripplerest.exchange.InvalidDocumentException;
+import ripplerest.exchange.PatternFile;
+import ripplerest.exchange.PatternReader;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Prints estimates of pattern files; exit status 0, or 2 with a problem document on stderr. */
+@Command(
+    name = "estimate",
+    description =
+        "Prints the estimate of each pattern file as JSON; one file an object, more an array.",
+    mixinStandardHelpOptions = true)
+final class EstimateCommand implements Callable<Integer> {
+  private static final int BAD_INPUT = 2;
+  private static final JsonMapper MAPPER =
+      JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+  @Parameters(arity = "1..*", paramLabel = "FILE", description = "Pattern files.")
+  private List<Path> files;
+
+  @Option(names = "--text", description = "A summary for people instead of JSON.")
+  private boolean text;
+
+  @Option(names = "--temperature", description = "Water temperature, °C; else the file's.")
+  private Double temperature;
+
+  @Option(names = "--film", description = "Film factor, 1 clean to 0.4; else the file's.")
+  private Double film;
+
+  @Option(names = "--floatant", description = "none or gel; else the file's.")
+  private String floatant;
+
+  @Option(
+      names = "--touchdown",
+      description = "Weights pressed at landing, 1 to 8; else the file's.")
+  private Double touchdown;
+
+  @Option(
+      names = "--full",
+      description = "Also other rests and the film reserve; takes a few times as long.")
+  private boolean full;
+
+  @Option(
+      names = "--samples",
+      description = "With --full: draws for the band, 0 to 256; default 0.")
+  private int samples;
+
+  @Option(names = "--seed", description = "Seed of those draws; default 1.")
+  private long seed = 1;
+
+  @Override
+  public Integer call() throws IOException {
+    Materials materials = Materials.standard();
+    Sizer sizer = new Sizer(materials);
+    PatternReader reader = new PatternReader(sizer);
+    List<Object> views = new ArrayList<>();
+    for (Path file : files) {
+      try (InputStream in = Files.newInputStream(file)) {
+        PatternFile read = reader.read(in);
+        Conditions conditions = conditions(read.conditions());
+        Options.Depth depth = full ? Options.Depth.FULL : Options.Depth.POSE;
+        Options options = new Options(depth, seed, samples, Mesh.WORKING, () -> false);
+        Estimate estimate =
+            Estimator.estimate(sizer.size(read.pattern()), materials, conditions, options);
+        if (text) {
+          System.out.print(TextSummary.of(read.pattern().name(), estimate));
+        } else {
+          views.add(EstimateView.of(estimate, Optional.empty()));
+        }
+      } catch (InvalidDocumentException e) {
+        return refuse(file, e);
+      } catch (NoSuchFileException e) {
+        return refuse(file, missing(file));
+      } catch (OutOfRangeException e) {
+        return refuse(file, outOfRange(e));
+      }
+    }
+    if (!text) {
+      System.out.println(MAPPER.writeValueAsString(views.size() == 1 ? views.get(0) : views));
+    }
+    return 0;
+  }
+
+  private Conditions conditions(Conditions c) {
+    return new Conditions(
+        temperature == null ? c.temperatureC() : temperature,
+        film == null ? c.filmFactor() : film,
+        floatant == null ? c.floatant() : dressing(),
+        touchdown == null ? c.touchdownFactor() : touchdown);
+  }
+
+  private Floatant dressing() {
+    try {
+      return Floatant.valueOf(floatant.toUpperCase(Locale.ROOT));
+    } catch (IllegalArgumentException e) {
+      throw new OutOfRangeException("floatant", floatant, "none or gel", "Use one of the two.");
+    }
+  }
+
+  private static InvalidDocumentException missing(Path file) {
+    return new InvalidDocumentException(
+        "There is no such file.",
+        List.of(new FieldProblem("", file.toString(), "a file that exists", "Check the path.")));
+  }
+
+  private static InvalidDocumentException outOfRange(OutOfRangeException e) {
+    return new InvalidDocumentException(
+        e.getMessage(),
+        List.of(new FieldProblem("/" + e.field(), e.value(), e.bound(), e.remedy())));
+  }
+
+  private static int refuse(Path file, InvalidDocumentException e) {
+    System.err.println(file + ":");
+    System.err.println(MAPPER.writeValueAsString(e.document()));
+    return BAD_INPUT;
+  }
+}

@@ -1,0 +1,17 @@
+package ripplerest.cli;
+
+import picocli.CommandLine;
+
+/** The command line: no server, no database. */
+@CommandLine.Command(
+    name = "ripple-rest",
+    description = "Estimates how a fly will float.",
+    subcommands = {EstimateCommand.class, BenchmarkCommand.class},
+    mixinStandardHelpOptions = true)
+public final class Main {
+  private Main() {}
+
+  public static void main(String[] args) {
+    System.exit(new CommandLine(new Main()).execute(args));
+  }
+}

@@ -1,0 +1,63 @@
+package ripplerest.cli;
+
+import java.util.Locale;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.water.Water;
+
+/** An estimate as a few lines for people. */
+final class TextSummary {
+  private TextSummary() {}
+
+  static String of(String name, Estimate e) {
+    StringBuilder out = new StringBuilder();
+    line(out, "%s, hook %d", name, e.sized().pattern().hook().size());
+    line(out, "  %s", e.verdict());
+    for (SizedPattern.Dimension d : e.sized().dimensions()) {
+      line(
+          out,
+          "  %-17s %-9s %5.1f mm  %4.1f eyes  %s",
+          d.part(),
+          d.name(),
+          d.mm(),
+          d.eyeLengths(),
+          d.rule());
+    }
+    line(out, "  weighs %.1f mg; pops back %+.1f mg", e.massMg(), e.popBackMg());
+    e.rest().ifPresent(r -> rest(out, r, e.massMg() * Water.GRAVITY));
+    e.reserve()
+        .ifPresent(
+            r ->
+                line(
+                    out,
+                    "  film reserve: sits so to %.1f×, sinks at %s%.1f×",
+                    r.keepsPostureTo(),
+                    r.beyond() ? "more than " : "",
+                    r.sinksAt()));
+    e.band()
+        .flatMap(Estimate.Band::eyeMm)
+        .ifPresent(b -> line(out, "  eye %.1f to %.1f mm (middle 80 %%)", b.low(), b.high()));
+    e.warnings().forEach(w -> line(out, "  ! %s", w.message()));
+    line(out, "  left out: %s", String.join("; ", e.leftOut()));
+    return out.toString();
+  }
+
+  private static void rest(StringBuilder out, Rest r, double weight) {
+    line(
+        out,
+        "  eye %+.1f mm, bend %+.1f mm, point %+.1f mm from the film",
+        r.eyeMm(),
+        r.bendMm(),
+        r.pointMm());
+    for (Rest.Support s : r.support()) {
+      if (Math.abs(s.totalUn()) > 0.005 * weight) {
+        line(out, "  %-17s holds %4.0f %% of the weight", s.part(), 100 * s.totalUn() / weight);
+      }
+    }
+  }
+
+  private static void line(StringBuilder out, String format, Object... values) {
+    out.append(String.format(Locale.ROOT, format, values)).append('\n');
+  }
+}

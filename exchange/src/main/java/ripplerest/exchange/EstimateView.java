@@ -1,0 +1,244 @@
+package ripplerest.exchange;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.outline.Outline;
+import ripplerest.core.quantity.Warning;
+import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+
+/**
+ * An estimate as it is sent and printed: lengths mm and masses mg to three decimals, angles degrees
+ * to two, shares of the whole weight to four. Fields that do not apply are null.
+ */
+public record EstimateView(
+    String verdict,
+    String posture,
+    HookView hook,
+    List<DimensionView> dimensions,
+    List<SpanView> spans,
+    List<WeightView> weight,
+    double massMg,
+    double popBackMg,
+    RestView rest,
+    String sinkReason,
+    List<RestView> others,
+    ReserveView reserve,
+    BandView band,
+    List<WarningView> warnings,
+    List<String> leftOut,
+    OutlineView outline) {
+
+  /** Dimensions of the hook, mm, and its mass, mg. */
+  public record HookView(
+      double shankMm, double gapMm, double wireMm, double eyeMm, double hookLengthMm) {}
+
+  /** A sized length: mm, eye lengths, and the rule it came from. */
+  public record DimensionView(
+      String part, String name, double mm, double eyeLengths, String rule) {}
+
+  /** A stretch of the shank, mm from the rear edge of the eye. */
+  public record SpanView(String part, String label, double fromMm, double toMm) {}
+
+  /** Mass of one part and its share of the whole. */
+  public record WeightView(String part, double massMg, double share) {}
+
+  /** One rest: heights over the undisturbed level, mm. */
+  public record RestView(
+      String landedFrom,
+      double pressed,
+      String posture,
+      double pitchDeg,
+      double rollDeg,
+      double eyeMm,
+      double bendMm,
+      double pointMm,
+      FibresView fibres,
+      List<SupportView> support,
+      ProofView proof) {}
+
+  /** Fibres by state. */
+  public record FibresView(int dry, int lying, int crossing, int drowned) {}
+
+  /** Shares of the whole weight that a part holds; negative where the film pulls it down. */
+  public record SupportView(String part, double film, double buoyancy, double total) {}
+
+  /** Residuals as shares of weight, and weight times shank; eigenvalues of the Hessian, µN/mm. */
+  public record ProofView(
+      double forceShare, double momentShare, List<Double> stiffness, int pendingChanges) {}
+
+  /** Factors on the whole weight; {@code beyond} means more than the last factor tried. */
+  public record ReserveView(double keepsPostureTo, double sinksAt, boolean beyond) {}
+
+  /** Middle 80 %. */
+  public record IntervalView(double low, double high) {}
+
+  /** Bands over draws of the priors. */
+  public record BandView(
+      int samples,
+      int floated,
+      int samePosture,
+      IntervalView eyeMm,
+      IntervalView bendMm,
+      IntervalView pointMm,
+      IntervalView pitchDeg,
+      IntervalView reserve,
+      IntervalView popBackMg) {}
+
+  /** Something a tier should know. */
+  public record WarningView(String code, String part, String message, double amount, String unit) {}
+
+  /** Lines to draw, world frame, mm: {@code [x, y, z]}, z up from the undisturbed level. */
+  public record OutlineView(
+      List<double[]> eye,
+      List<double[]> wire,
+      double wireMm,
+      List<ThickView> members,
+      List<ThinView> fibres,
+      List<double[]> film) {}
+
+  /** A thick member: its axis and the radius at each point of it, mm. */
+  public record ThickView(String part, List<double[]> axis, List<Double> radiiMm) {}
+
+  /** A fibre: its state, whether the film bears it, and its bent line. */
+  public record ThinView(String part, String state, boolean bears, List<double[]> line) {}
+
+  /** The view of an estimate, with lines to draw if there are any. */
+  public static EstimateView of(Estimate e, Optional<Outline> outline) {
+    return new EstimateView(
+        e.verdict(),
+        e.rest().map(r -> word(r.posture())).orElse("sunk"),
+        hook(e.sized().hook()),
+        e.sized().dimensions().stream().map(EstimateView::dimension).toList(),
+        e.sized().spans().stream()
+            .map(s -> new SpanView(s.part(), s.label(), mm(s.fromMm()), mm(s.toMm())))
+            .toList(),
+        e.weight().stream()
+            .map(w -> new WeightView(w.part(), mm(w.massMg()), share(w.massMg() / e.massMg())))
+            .toList(),
+        mm(e.massMg()),
+        mm(e.popBackMg()),
+        e.rest().map(r -> rest(r, e.massMg())).orElse(null),
+        e.sinkReason(),
+        e.others().stream().map(r -> rest(r, e.massMg())).toList(),
+        e.reserve().map(EstimateView::reserve).orElse(null),
+        e.band().map(EstimateView::band).orElse(null),
+        e.warnings().stream().map(EstimateView::warning).toList(),
+        e.leftOut(),
+        outline.map(EstimateView::outline).orElse(null));
+  }
+
+  private static HookView hook(Hook h) {
+    return new HookView(
+        mm(h.shankMm()), mm(h.gapMm()), mm(h.wireMm()), mm(h.eyeMm()), mm(h.hookLengthMm()));
+  }
+
+  private static DimensionView dimension(SizedPattern.Dimension d) {
+    return new DimensionView(d.part(), d.name(), mm(d.mm()), degrees(d.eyeLengths()), d.rule());
+  }
+
+  private static RestView rest(Rest r, double massMg) {
+    double weight = massMg * ripplerest.core.water.Water.GRAVITY;
+    return new RestView(
+        r.from().name(),
+        degrees(r.pressed()),
+        word(r.posture()),
+        degrees(Math.toDegrees(r.pose().pitchRad())),
+        degrees(Math.toDegrees(Math.IEEEremainder(r.pose().rollRad(), 2 * Math.PI))),
+        mm(r.eyeMm()),
+        mm(r.bendMm()),
+        mm(r.pointMm()),
+        new FibresView(
+            r.fibres().dry(), r.fibres().lying(), r.fibres().crossing(), r.fibres().drowned()),
+        r.support().stream()
+            .map(
+                s ->
+                    new SupportView(
+                        s.part(),
+                        share(s.filmUn() / weight),
+                        share(s.buoyancyUn() / weight),
+                        share(s.totalUn() / weight)))
+            .toList(),
+        new ProofView(
+            rounded(r.proof().forceShare(), 1e6),
+            rounded(r.proof().momentShare(), 1e6),
+            r.proof().stiffness().stream().map(k -> rounded(k, 1e2)).toList(),
+            r.proof().pendingChanges()));
+  }
+
+  private static ReserveView reserve(FilmReserve r) {
+    return new ReserveView(degrees(r.keepsPostureTo()), degrees(r.sinksAt()), r.beyond());
+  }
+
+  private static BandView band(Estimate.Band b) {
+    return new BandView(
+        b.samples(),
+        b.floated(),
+        b.samePosture(),
+        interval(b.eyeMm()),
+        interval(b.bendMm()),
+        interval(b.pointMm()),
+        interval(b.pitchDeg()),
+        interval(b.reserve()),
+        interval(Optional.of(b.popBackMg())));
+  }
+
+  private static IntervalView interval(Optional<Estimate.Interval> i) {
+    return i.map(v -> new IntervalView(mm(v.low()), mm(v.high()))).orElse(null);
+  }
+
+  private static WarningView warning(Warning w) {
+    return new WarningView(w.code(), w.part(), w.message(), mm(w.amount()), w.unit());
+  }
+
+  private static OutlineView outline(Outline o) {
+    return new OutlineView(
+        line(o.eye()),
+        line(o.wire()),
+        mm(o.wireMm()),
+        o.members().stream()
+            .map(
+                m ->
+                    new ThickView(
+                        m.part(),
+                        line(m.axis()),
+                        m.radiiMm().stream().map(EstimateView::mm).toList()))
+            .toList(),
+        o.fibres().stream()
+            .map(f -> new ThinView(f.part(), word(f.state()), f.bears(), line(f.line())))
+            .toList(),
+        line(o.film()));
+  }
+
+  private static List<double[]> line(List<Vector3D> points) {
+    return points.stream()
+        .map(p -> new double[] {mm(p.getX()), mm(p.getY()), mm(p.getZ())})
+        .toList();
+  }
+
+  private static String word(Enum<?> constant) {
+    return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private static double mm(double v) {
+    return rounded(v, 1e3);
+  }
+
+  private static double degrees(double v) {
+    return rounded(v, 1e2);
+  }
+
+  private static double share(double v) {
+    return rounded(v, 1e4);
+  }
+
+  /** To a decimal, and never minus nought. */
+  private static double rounded(double v, double parts) {
+    return Math.round(v * parts) / parts + 0.0;
+  }
+}

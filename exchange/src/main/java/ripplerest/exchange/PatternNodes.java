@@ -1,0 +1,162 @@
+package ripplerest.exchange;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import ripplerest.core.dressing.Length;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.water.Conditions;
+import ripplerest.core.water.Floatant;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Between the core's values and the nodes of the open format, both ways. */
+final class PatternNodes {
+  private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+  private PatternNodes() {}
+
+  /** Reads a document that the schema has passed. */
+  static PatternFile read(JsonNode root) {
+    JsonNode p = root.get("pattern");
+    JsonNode h = p.get("hook");
+    HookSpec hook =
+        new HookSpec(
+            h.get("size").asInt(),
+            HookSpec.Shape.valueOf(constant(h.get("shape"))),
+            h.path("lengthSteps").asInt(0),
+            h.path("wireSteps").asInt(0));
+    List<Part> parts = new ArrayList<>();
+    for (JsonNode part : p.get("parts")) {
+      parts.add(part(part));
+    }
+    Pattern pattern =
+        new Pattern(
+            p.get("name").asString(),
+            p.get("school").asString(),
+            hook,
+            parts,
+            p.path("notes").asString(""));
+    JsonNode c = root.get("conditions");
+    return new PatternFile(pattern, c == null ? Conditions.DEFAULT : conditions(c));
+  }
+
+  /** Writes the canonical document: every field, in a fixed order. */
+  static ObjectNode write(PatternFile file) {
+    ObjectNode root = NODES.objectNode();
+    root.put("format", "ripple-rest/pattern");
+    root.put("version", PatternReader.VERSION);
+    Pattern p = file.pattern();
+    ObjectNode pattern = root.putObject("pattern");
+    pattern.put("name", p.name());
+    pattern.put("school", p.school());
+    ObjectNode hook = pattern.putObject("hook");
+    hook.put("size", p.hook().size());
+    hook.put("shape", word(p.hook().shape()));
+    hook.put("lengthSteps", p.hook().lengthSteps());
+    hook.put("wireSteps", p.hook().wireSteps());
+    ArrayNode parts = pattern.putArray("parts");
+    p.parts().forEach(part -> parts.add(part(part)));
+    pattern.put("notes", p.notes());
+    Conditions c = file.conditions();
+    ObjectNode conditions = root.putObject("conditions");
+    conditions.set("temperature", number(c.temperatureC()));
+    conditions.set("filmFactor", number(c.filmFactor()));
+    conditions.put("floatant", word(c.floatant()));
+    conditions.set("touchdownFactor", number(c.touchdownFactor()));
+    return root;
+  }
+
+  private static Part part(JsonNode n) {
+    String material = n.get("material").asString();
+    return switch (n.get("part").asString()) {
+      case "tail" -> new Part.Tail(material, n.get("count").asInt(), length(n.get("length")));
+      case "body" -> new Part.Body(material, n.get("wires").asDouble());
+      case "upright-wing" -> new Part.UprightWing(material, length(n.get("length")));
+      case "collar-hackle" ->
+          new Part.CollarHackle(
+              material,
+              n.get("turns").asDouble(),
+              length(n.get("barb")),
+              n.path("clippedBelow").asBoolean(false));
+      case "post" -> new Part.Post(material, length(n.get("length")));
+      case "parachute-hackle" ->
+          new Part.ParachuteHackle(material, n.get("turns").asDouble(), length(n.get("barb")));
+      case "forward-plume" ->
+          new Part.ForwardPlume(material, n.get("count").asInt(), length(n.get("length")));
+      default -> throw new IllegalStateException("the schema let " + n.get("part") + " pass");
+    };
+  }
+
+  private static ObjectNode part(Part part) {
+    ObjectNode n = NODES.objectNode();
+    n.put("part", part.kind());
+    n.put("material", part.material());
+    if (part instanceof Part.Tail tail) {
+      n.put("count", tail.count());
+      n.set("length", length(tail.length()));
+    } else if (part instanceof Part.Body body) {
+      n.set("wires", number(body.wires()));
+    } else if (part instanceof Part.UprightWing wing) {
+      n.set("length", length(wing.length()));
+    } else if (part instanceof Part.CollarHackle hackle) {
+      n.set("turns", number(hackle.turns()));
+      n.set("barb", length(hackle.barb()));
+      n.put("clippedBelow", hackle.clippedBelow());
+    } else if (part instanceof Part.Post post) {
+      n.set("length", length(post.length()));
+    } else if (part instanceof Part.ParachuteHackle hackle) {
+      n.set("turns", number(hackle.turns()));
+      n.set("barb", length(hackle.barb()));
+    } else if (part instanceof Part.ForwardPlume plume) {
+      n.put("count", plume.count());
+      n.set("length", length(plume.length()));
+    }
+    return n;
+  }
+
+  private static Length length(JsonNode n) {
+    return n.has("rule")
+        ? new Length.Rule(
+            Length.Reference.valueOf(constant(n.get("rule"))), n.get("factor").asDouble())
+        : new Length.Pinned(n.get("value").asDouble());
+  }
+
+  private static ObjectNode length(Length length) {
+    ObjectNode n = NODES.objectNode();
+    if (length instanceof Length.Rule rule) {
+      n.put("rule", word(rule.reference()));
+      n.set("factor", number(rule.factor()));
+    } else if (length instanceof Length.Pinned pinned) {
+      n.set("value", number(pinned.mm()));
+      n.put("unit", "mm");
+    }
+    return n;
+  }
+
+  private static Conditions conditions(JsonNode n) {
+    return new Conditions(
+        n.get("temperature").asDouble(),
+        n.get("filmFactor").asDouble(),
+        Floatant.valueOf(constant(n.get("floatant"))),
+        n.get("touchdownFactor").asDouble());
+  }
+
+  /** A whole number is written without a fraction, so that 2 and 2.0 are one document. */
+  private static JsonNode number(double value) {
+    boolean whole = value == Math.rint(value) && Math.abs(value) < 1e9;
+    return whole ? NODES.numberNode((int) value) : NODES.numberNode(value);
+  }
+
+  private static String constant(JsonNode word) {
+    return word.asString().toUpperCase(Locale.ROOT).replace('-', '_');
+  }
+
+  private static String word(Enum<?> constant) {
+    return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}

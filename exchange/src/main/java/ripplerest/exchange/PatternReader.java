@@ -1,0 +1,170 @@
+package ripplerest.exchange;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.sizing.Sizer;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads the open format, refusing with every reason at once whatever does not fit it. */
+public final class PatternReader {
+  /** Larger than any pattern can be, in bytes. */
+  public static final int MOST_BYTES = 1_000_000;
+
+  /** The version this program writes. */
+  public static final int VERSION = 1;
+
+  private static final String FORMAT = "ripple-rest/pattern";
+  private static final Schema SCHEMA = schema();
+  private static final JsonMapper MAPPER =
+      JsonMapper.builder()
+          .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+          .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .build();
+
+  private static final Map<String, String> REMEDIES =
+      Map.of(
+          "required", "Add the missing field.",
+          "additionalProperties", "Remove the field; this format does not know it.",
+          "enum", "Use one of the listed words.",
+          "const", "Write exactly this value.",
+          "type", "Write a value of this type.");
+
+  private final Sizer sizer;
+
+  /** A reader that also proves with {@code sizer} that every part can be sized. */
+  public PatternReader(Sizer sizer) {
+    this.sizer = sizer;
+  }
+
+  /** Reads a stream, giving up past {@link #MOST_BYTES} without reading the rest. */
+  public PatternFile read(InputStream in) throws IOException {
+    return read(in.readNBytes(MOST_BYTES + 1));
+  }
+
+  /** Reads one document in UTF-8. */
+  public PatternFile read(byte[] bytes) {
+    if (bytes.length > MOST_BYTES) {
+      throw refusal(
+          "The file is too large to be a pattern.",
+          new FieldProblem(
+              "",
+              "more than " + MOST_BYTES + " bytes",
+              "at most " + MOST_BYTES + " bytes",
+              "Choose a pattern file."));
+    }
+    JsonNode root = parse(new String(bytes, StandardCharsets.UTF_8));
+    checkVersion(root);
+    List<FieldProblem> problems = new ArrayList<>();
+    for (Error e : SCHEMA.validate(root)) {
+      problems.add(problem(e, root));
+    }
+    if (!problems.isEmpty()) {
+      throw new InvalidDocumentException(
+          problems.size() == 1
+              ? "One field does not fit the format."
+              : problems.size() + " fields do not fit the format.",
+          problems);
+    }
+    try {
+      PatternFile file = PatternNodes.read(root);
+      provable(file.pattern());
+      return file;
+    } catch (OutOfRangeException e) {
+      throw refusal(
+          e.getMessage(),
+          new FieldProblem(
+              "/pattern/" + e.field().replace('[', '/').replace("]", ""),
+              e.value(),
+              e.bound(),
+              e.remedy()));
+    }
+  }
+
+  private void provable(Pattern pattern) {
+    sizer.size(pattern);
+  }
+
+  private static JsonNode parse(String text) {
+    try {
+      JsonNode root = MAPPER.readTree(text);
+      if (root == null || !root.isObject()) {
+        throw refusal(
+            "The file is not a pattern.",
+            new FieldProblem("", "not an object", "a JSON object", "Choose a pattern file."));
+      }
+      return root;
+    } catch (JacksonException e) {
+      String where = e.getLocation() == null ? "" : " near line " + e.getLocation().getLineNr();
+      throw refusal(
+          "The file is not JSON" + where + ".",
+          new FieldProblem(
+              "", "text that is not JSON" + where, "a JSON document", "Choose a pattern file."));
+    }
+  }
+
+  private static void checkVersion(JsonNode root) {
+    JsonNode version = root.get("version");
+    if (FORMAT.equals(root.path("format").asString(""))
+        && version != null
+        && version.isIntegralNumber()
+        && version.asLong() > VERSION) {
+      throw refusal(
+          "The file was written by a newer Ripple Rest.",
+          new FieldProblem(
+              "/version",
+              version.toString(),
+              "at most " + VERSION,
+              "Update the program, or export the file again from the older one."));
+    }
+  }
+
+  private static FieldProblem problem(Error e, JsonNode root) {
+    String pointer = e.getInstanceLocation().toString();
+    String property = e.getProperty();
+    if (property != null
+        && ("required".equals(e.getKeyword()) || "additionalProperties".equals(e.getKeyword()))) {
+      pointer = pointer + "/" + property;
+    }
+    JsonNode at =
+        root.at(
+            pointer.isEmpty()
+                ? tools.jackson.core.JsonPointer.empty()
+                : tools.jackson.core.JsonPointer.compile(pointer));
+    String value = at.isMissingNode() ? "missing" : shortened(at.toString());
+    String remedy = REMEDIES.getOrDefault(e.getKeyword(), "Choose a value inside the bound.");
+    return new FieldProblem(pointer, value, e.getMessage(), remedy);
+  }
+
+  private static String shortened(String text) {
+    return text.length() <= 80 ? text : text.substring(0, 77) + "...";
+  }
+
+  private static InvalidDocumentException refusal(String detail, FieldProblem problem) {
+    return new InvalidDocumentException(detail, List.of(problem));
+  }
+
+  private static Schema schema() {
+    try (InputStream in = PatternReader.class.getResourceAsStream("/format/pattern.schema.json")) {
+      return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+          .getSchema(in, InputFormat.JSON);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}
