@@ -99,28 +99,14 @@ public final class Estimator {
       Options options,
       Landing nominal) {
     SplittableRandom random = new SplittableRandom(options.seed());
-    List<Draw> draws = new ArrayList<>();
+    List<SplittableRandom> sources = new ArrayList<>();
     for (int i = 0; i < options.samples(); i++) {
-      stopIf(options);
-      SplittableRandom own = random.split();
-      Materials drawn = materials.drawn(own);
-      double factor =
-          Math.min(
-              8,
-              Math.max(
-                  1,
-                  conditions.touchdownFactor() * Math.exp(TOUCHDOWN_SPREAD * own.nextGaussian())));
-      Conditions cast =
-          new Conditions(
-              conditions.temperatureC(), conditions.filmFactor(), conditions.floatant(), factor);
-      Trial trial = new Trial(sized, drawn, cast, options);
-      Landing landing = trial.land(Attitude.UPRIGHT);
-      draws.add(
-          new Draw(
-              landing.rest(),
-              landing.rest().map(r -> FilmReserve.from(r, trial.finder)),
-              trial.popBackMg()));
+      sources.add(random.split());
     }
+    List<Draw> draws =
+        sources.parallelStream()
+            .map(own -> draw(sized, materials, conditions, options, own))
+            .toList();
     List<Draw> floated = draws.stream().filter(d -> d.rest().isPresent()).toList();
     long same =
         floated.stream()
@@ -138,6 +124,22 @@ public final class Estimator {
         interval(floated, d -> Math.toDegrees(d.rest().get().pose().pitchRad())),
         interval(floated, d -> d.reserve().get().keepsPostureTo()),
         interval(draws, Draw::popBackMg).get());
+  }
+
+  private static Draw draw(
+      SizedPattern sized,
+      Materials materials,
+      Conditions conditions,
+      Options options,
+      SplittableRandom random) {
+    stopIf(options);
+    Materials drawn = materials.drawn(random);
+    double cast = conditions.touchdownFactor() * Math.exp(TOUCHDOWN_SPREAD * random.nextGaussian());
+    double factor = Math.max(1, Math.min(8, cast));
+    Trial trial = new Trial(sized, drawn, conditions.withTouchdown(factor), options);
+    Landing landing = trial.land(Attitude.UPRIGHT);
+    Optional<FilmReserve> reserve = landing.rest().map(r -> FilmReserve.from(r, trial.finder));
+    return new Draw(landing.rest(), reserve, trial.popBackMg());
   }
 
   private static Optional<Interval> interval(List<Draw> draws, ToDoubleFunction<Draw> value) {

@@ -15,7 +15,7 @@ final class Verdict {
       return "Sinks. " + upright.reason();
     }
     Rest rest = upright.rest().get();
-    return sits(rest) + ", " + point(rest) + angle(rest) + "." + also(others);
+    return sits(rest) + ", " + point(rest) + angle(rest) + "." + also(rest, others);
   }
 
   private static String sits(Rest rest) {
@@ -53,8 +53,13 @@ final class Verdict {
     return ", %.0f° %s".formatted(Math.abs(degrees), degrees > 0 ? "tail down" : "head down");
   }
 
-  private static String also(List<Rest> others) {
-    List<String> words = others.stream().map(Rest::posture).distinct().map(Verdict::words).toList();
+  private static String also(Rest rest, List<Rest> others) {
+    List<String> words = others.stream()
+            .map(Rest::posture)
+            .filter(p -> p != rest.posture())
+            .distinct()
+            .map(Verdict::words)
+            .toList();
     return words.isEmpty() ? "" : " It can also come to rest " + String.join(" or ", words) + ".";
   }
 

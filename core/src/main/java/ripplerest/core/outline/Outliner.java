@@ -23,6 +23,12 @@ public final class Outliner {
   private static final int FILM_POINTS = 193;
   private static final int EYE_POINTS = 24;
 
+  /** High enough that nothing touches the film. */
+  private static final double CLEAR_MM = 60;
+
+  /** How deep a sunk fly is drawn. */
+  private static final double SUNK_MM = 9;
+
   private Outliner() {}
 
   /** Outline of the fly in this rest, under the conditions it was found for. */
@@ -34,13 +40,32 @@ public final class Outliner {
     return draw(sized.hook(), film, rest.pose(), rest.state());
   }
 
-  /** Outline of a sunk or not yet settled fly: level, its shank on the film, nothing bent. */
+  /** Outline of a fly that sinks: level, under a flat film, nothing bent. */
   public static Outline dry(SizedPattern sized, Materials materials, Conditions conditions) {
     FilmSolver film = onWater(sized, materials, conditions);
-    Pose clear = new Pose(50, 0, 0);
+    Pose clear = new Pose(CLEAR_MM, 0, 0);
     FilmState state = film.dryState();
     film.evaluate(clear, state, false);
-    return draw(sized.hook(), film, clear, state);
+    return lowered(draw(sized.hook(), film, clear, state));
+  }
+
+  private static Outline lowered(Outline o) {
+    return new Outline(
+        lowered(o.eye()),
+        lowered(o.wire()),
+        o.wireMm(),
+        o.members().stream()
+            .map(m -> new Outline.Thick(m.part(), lowered(m.axis()), m.radiiMm()))
+            .toList(),
+        o.fibres().stream()
+            .map(f -> new Outline.Thin(f.part(), f.state(), false, lowered(f.line())))
+            .toList(),
+        o.film());
+  }
+
+  private static List<Vector3D> lowered(List<Vector3D> line) {
+    Vector3D down = new Vector3D(0, 0, -CLEAR_MM - SUNK_MM);
+    return line.stream().map(p -> p.add(down)).toList();
   }
 
   private static FilmSolver onWater(

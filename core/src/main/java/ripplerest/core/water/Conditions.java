@@ -27,6 +27,10 @@ public record Conditions(
     return new Conditions(temperatureC, filmFactor, other, touchdownFactor);
   }
 
+  public Conditions withTouchdown(double factor) {
+    return new Conditions(temperatureC, filmFactor, floatant, factor);
+  }
+
   public Water water() {
     return Water.at(temperatureC, filmFactor);
   }

@@ -1,0 +1,91 @@
+import type {
+  Estimate,
+  PatternDocument,
+  PatternResource,
+  PatternSummary,
+  Problem,
+  School,
+} from './types'
+
+/** Larger than any pattern can be; the server says the same. */
+export const MOST_BYTES = 1_000_000
+
+/** The server refused, or could not be reached (status 0). */
+export class ApiError extends Error {
+  readonly problem: Problem
+
+  constructor(problem: Problem) {
+    super(problem.detail ?? problem.title)
+    this.problem = problem
+  }
+}
+
+async function call<T>(path: string, init?: RequestInit): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, init)
+  } catch (cause) {
+    if (cause instanceof DOMException && cause.name === 'AbortError') throw cause
+    throw new ApiError({
+      title: 'No answer',
+      status: 0,
+      detail: 'The application does not answer. Is it still running?',
+    })
+  }
+  if (!response.ok) {
+    const problem = (await response.json().catch(() => null)) as Problem | null
+    throw new ApiError(problem ?? { title: response.statusText, status: response.status })
+  }
+  return (response.status === 204 ? undefined : await response.json()) as T
+}
+
+function send(method: string, body?: unknown, headers: Record<string, string> = {}): RequestInit {
+  return {
+    method,
+    headers: { 'Content-Type': 'application/json', ...headers },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  }
+}
+
+export const listPatterns = () => call<PatternSummary[]>('/api/patterns')
+export const listSchools = () => call<School[]>('/api/schools')
+export const getPattern = (id: string) => call<PatternResource>(`/api/patterns/${id}`)
+export const copyPattern = (id: string) =>
+  call<PatternResource>(`/api/patterns/${id}/copies`, send('POST'))
+export const deletePattern = (id: string) => call<undefined>(`/api/patterns/${id}`, send('DELETE'))
+export const restorePattern = (id: string) =>
+  call<PatternResource>(`/api/patterns/${id}/restoration`, send('POST'))
+export const createPattern = (school: string, likePattern?: string) =>
+  call<PatternResource>('/api/patterns', send('POST', { school, likePattern }))
+export const exportAddress = (id: string) => `/api/patterns/${id}/export`
+
+export const savePattern = (id: string, revision: number, document: PatternDocument) =>
+  call<PatternResource>(
+    `/api/patterns/${id}`,
+    send('PUT', document, { 'If-Match': `"${revision}"` }),
+  )
+
+export const addPattern = (document: PatternDocument) =>
+  call<PatternResource>('/api/patterns/imports', send('POST', document))
+
+/** Sends a file as it is, so that the server judges it and not the browser. */
+export async function importFile(file: File): Promise<PatternResource> {
+  if (file.size > MOST_BYTES) {
+    throw new ApiError({
+      title: 'The document is not valid',
+      status: 413,
+      detail: `${file.name} is ${(file.size / 1e6).toFixed(1)} MB; a pattern has at most ${MOST_BYTES / 1e6} MB. Choose a pattern file.`,
+    })
+  }
+  return call<PatternResource>('/api/patterns/imports', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: file,
+  })
+}
+
+export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
+  call<Estimate>('/api/estimates?depth=POSE', { ...send('POST', document), signal })
+
+export const estimateFull = (document: PatternDocument, signal?: AbortSignal) =>
+  call<Estimate>('/api/estimates?depth=FULL&samples=16', { ...send('POST', document), signal })

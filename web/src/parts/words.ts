@@ -1,0 +1,69 @@
+import type { Estimate, Interval } from '../api/types'
+
+const POSTURES: Record<string, string> = {
+  'on-tips': 'on its tips',
+  'half-down': 'half down',
+  flush: 'flush',
+  hanging: 'hanging',
+  'head-down': 'head down',
+  'on-its-side': 'on its side',
+  'upside-down': 'upside down',
+  sunk: 'sinks',
+}
+
+const PARTS: Record<string, string> = {
+  thread: 'head and thread',
+  hook: 'hook wire',
+  tail: 'tail',
+  body: 'body',
+  'upright-wing': 'wing',
+  'collar-hackle': 'hackle',
+  post: 'post',
+  'parachute-hackle': 'hackle',
+  'forward-plume': 'plumes',
+  head: 'head',
+  thorax: 'thorax',
+}
+
+/** A posture in a tier's words. */
+export const posture = (id: string) => POSTURES[id] ?? id
+
+/** A part in a tier's words. */
+export const part = (id: string) => PARTS[id] ?? id
+
+/** A length for people: one decimal. */
+export const mm = (value: number) => `${value.toFixed(1)} mm`
+
+/** A share of the weight in whole per cent. */
+export const percent = (share: number) => `${Math.round(share * 100)} %`
+
+/** A range in the digits its width deserves. */
+export function range(interval: Interval | undefined, unit: string): string | undefined {
+  if (!interval) return undefined
+  const digits = interval.high - interval.low >= 5 ? 0 : 1
+  return `${interval.low.toFixed(digits)} to ${interval.high.toFixed(digits)}${unit}`
+}
+
+/** A lift in mg, told as what is to spare or what is short. */
+export function short(lift: Interval): string {
+  const low = Math.round(lift.low)
+  const high = Math.round(lift.high)
+  if (high < 0) return `${span(-high, -low)} mg short`
+  if (low >= 0) return `${span(low, high)} mg to spare`
+  return `${-low} mg short to ${high} mg to spare`
+}
+
+const span = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
+
+/** Where a point of the hook is, told from the film. */
+export function place(heightMm: number): string {
+  if (Math.abs(heightMm) < 0.15) return 'at the film'
+  return heightMm > 0 ? `${mm(heightMm)} clear` : `${mm(-heightMm)} under`
+}
+
+/** Parts by how much of the weight they hold, most first; those that hold next to nothing left out. */
+export function holders(estimate: Estimate) {
+  return [...(estimate.rest?.support ?? [])]
+    .filter((s) => Math.abs(s.total) >= 0.005)
+    .sort((a, b) => b.total - a.total)
+}

@@ -1,0 +1,251 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Copy, Download, Trash2 } from 'lucide-react'
+import { useEffect, useMemo, useState } from 'react'
+import { ApiError, estimateFull, estimatePose, exportAddress } from '../api/client'
+import type { PatternDocument, PatternResource, School } from '../api/types'
+import { Choice } from '../ui/Choice'
+import { ConflictDialog } from './ConflictDialog'
+import { FlyDrawing } from './FlyDrawing'
+import { Cautions, Readings } from './Readings'
+import { ShankPlan } from './ShankPlan'
+import { Tray } from './Tray'
+import { type SaveState, useAutosave } from './useAutosave'
+
+type Props = {
+  opened: PatternResource
+  schools: School[]
+  onSaved: () => void
+  onCopy: () => void
+  onKeepBoth: (mine: PatternDocument) => void
+  onDelete: () => void
+  onSchool: (school: string) => void
+}
+
+const QUIET_MS = 500
+
+/** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
+export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, onSchool }: Props) {
+  const { document, state, change, resolve, retry } = useAutosave(opened)
+  // Words do not move the fly: only what it is made of and floats on asks for a new estimate.
+  const fly = useMemo(() => bare(document), [document])
+  const key = JSON.stringify(fly)
+  const pose = useQuery({
+    queryKey: ['pose', key],
+    queryFn: ({ signal }) => estimatePose(fly, signal),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  })
+  const settled = useQuiet(key)
+  const full = useQuery({
+    queryKey: ['full', key],
+    queryFn: ({ signal }) => estimateFull(fly, signal),
+    enabled: settled === key && pose.isSuccess,
+    staleTime: Infinity,
+    retry: false,
+  })
+  const saved = state.kind === 'saved'
+  useEffect(() => {
+    if (saved) onSaved()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when a save has ended
+  }, [saved])
+
+  const estimate = pose.data
+  return (
+    <main className="flex flex-1 flex-col">
+      <Heading
+        document={document}
+        state={state}
+        schools={schools}
+        id={opened.id}
+        onChange={change}
+        onCopy={onCopy}
+        onDelete={onDelete}
+        onSchool={onSchool}
+        onRetry={retry}
+      />
+      {pose.error && (
+        <p role="alert" className="text-warn px-6">
+          {problemWords(pose.error)}
+        </p>
+      )}
+      <p
+        aria-live="polite"
+        className="min-h-8 px-6 font-serif text-2xl"
+        data-testid="verdict"
+        data-fly={pose.isPlaceholderData ? 'stale' : 'fresh'}
+      >
+        {(full.data ?? estimate)?.verdict ?? 'Putting it on the water…'}
+      </p>
+      <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+        <div className="relative min-h-[352px] min-w-0 flex-1">
+          {estimate && <FlyDrawing estimate={estimate} />}
+        </div>
+        <aside
+          aria-label="Readings"
+          className="border-rule px-5 lg:h-0 lg:min-h-full lg:w-80 lg:overflow-y-auto lg:border-l"
+          // A scrolling region has to be reachable by keyboard.
+          tabIndex={0}
+        >
+          {estimate && <Readings pose={estimate} full={full.data} />}
+          {estimate && <Cautions estimate={estimate} />}
+        </aside>
+      </div>
+      <div className="bg-leaf border-rule border-t">
+        {estimate && <ShankPlan estimate={estimate} />}
+        <Tray document={document} estimate={estimate} onChange={change} />
+      </div>
+      <ConflictDialog
+        mine={document}
+        stored={state.kind === 'changed-elsewhere' ? state.stored : undefined}
+        onMine={() => state.kind === 'changed-elsewhere' && resolve('mine', state.stored)}
+        onTheirs={() => state.kind === 'changed-elsewhere' && resolve('theirs', state.stored)}
+        onBoth={() => {
+          onKeepBoth(renamed(document))
+          if (state.kind === 'changed-elsewhere') resolve('theirs', state.stored)
+        }}
+      />
+    </main>
+  )
+}
+
+function bare(document: PatternDocument): PatternDocument {
+  return { ...document, pattern: { ...document.pattern, name: '-', notes: '' } }
+}
+
+function renamed(document: PatternDocument): PatternDocument {
+  const name = `${document.pattern.name.slice(0, 70)}, mine`
+  return { ...document, pattern: { ...document.pattern, name } }
+}
+
+/** A value once it has not changed for a moment. */
+function useQuiet(value: string): string {
+  const [quiet, setQuiet] = useState('')
+  useEffect(() => {
+    const timer = setTimeout(() => setQuiet(value), QUIET_MS)
+    return () => clearTimeout(timer)
+  }, [value])
+  return quiet
+}
+
+function problemWords(error: Error): string {
+  if (!(error instanceof ApiError)) return error.message
+  const field = error.problem.errors?.[0]
+  return field
+    ? `${field.pointer}: ${field.value} does not do; ${field.bound}. ${field.remedy}`
+    : error.message
+}
+
+type HeadingProps = {
+  document: PatternDocument
+  state: SaveState
+  schools: School[]
+  id: string
+  onChange: (next: PatternDocument) => void
+  onCopy: () => void
+  onDelete: () => void
+  onSchool: (school: string) => void
+  onRetry: () => void
+}
+
+function Heading(props: HeadingProps) {
+  const { document, state, schools, id, onChange, onCopy, onDelete, onSchool, onRetry } = props
+  const { pattern } = document
+  return (
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 px-6 pt-3">
+      <h1 className="sr-only">{pattern.name}</h1>
+      <Name
+        key={pattern.name}
+        value={pattern.name}
+        onChange={(name) => onChange({ ...document, pattern: { ...pattern, name } })}
+      />
+      <Choice
+        label="style"
+        value={pattern.school}
+        options={schools.map(
+          (s) => [s.id as typeof pattern.school, s.label.toLowerCase()] as const,
+        )}
+        onChange={onSchool}
+      />
+      <span className="flex-1" />
+      <Saved state={state} onRetry={onRetry} />
+      <span className="flex items-center gap-1">
+        <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
+        <a
+          href={exportAddress(id)}
+          download
+          aria-label="Export"
+          title="Export"
+          className="hover:text-tide p-2"
+        >
+          <Download size={18} aria-hidden />
+        </a>
+        <IconButton label="Delete" onClick={onDelete} icon={<Trash2 size={18} aria-hidden />} />
+      </span>
+    </div>
+  )
+}
+
+function Name({ value, onChange }: { value: string; onChange: (name: string) => void }) {
+  const [draft, setDraft] = useState(value)
+  const commit = () => {
+    const name = draft.trim().slice(0, 80)
+    if (name && name !== value) onChange(name)
+    else setDraft(value)
+  }
+  return (
+    <input
+      aria-label="Name of the fly"
+      value={draft}
+      maxLength={80}
+      size={Math.max(8, draft.length)}
+      onChange={(e) => setDraft(e.target.value)}
+      onBlur={commit}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') e.currentTarget.blur()
+        if (e.key === 'Escape') setDraft(value)
+      }}
+      className="hover:border-rule rounded border border-transparent bg-transparent font-serif text-3xl font-bold"
+    />
+  )
+}
+
+function Saved({ state, onRetry }: { state: SaveState; onRetry: () => void }) {
+  if (state.kind === 'failed') {
+    return (
+      <span role="alert" className="text-warn">
+        not saved: {state.message}{' '}
+        <button type="button" className="underline" onClick={onRetry}>
+          try again
+        </button>
+      </span>
+    )
+  }
+  return (
+    <span role="status" className="text-soft" data-testid="saved">
+      {state.kind === 'saved' ? 'saved' : state.kind === 'saving' ? 'saving…' : 'changed elsewhere'}
+    </span>
+  )
+}
+
+function IconButton({
+  label,
+  icon,
+  onClick,
+}: {
+  label: string
+  icon: React.ReactNode
+  onClick: () => void
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      onClick={onClick}
+      className="hover:text-tide p-2"
+    >
+      {icon}
+    </button>
+  )
+}

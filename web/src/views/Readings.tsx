@@ -1,0 +1,194 @@
+import { ChevronDown } from 'lucide-react'
+import { Accordion } from 'radix-ui'
+import type { ReactNode } from 'react'
+import type { Estimate } from '../api/types'
+import { holders, part, percent, posture, range, short } from '../parts/words'
+
+/** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
+export function Readings({ pose, full }: { pose: Estimate; full: Estimate | undefined }) {
+  const rest = pose.rest
+  const band = full?.band
+  return (
+    <Accordion.Root type="single" collapsible className="flex flex-col">
+      <Reading
+        id="posture"
+        title="sits"
+        value={posture(pose.posture)}
+        band={
+          rest
+            ? `${Math.abs(Math.round(rest.pitchDeg))}° ${rest.pitchDeg >= 0 ? 'tail' : 'head'} down${band?.pitchDeg ? `, ${range(band.pitchDeg, '°')}` : ''}`
+            : undefined
+        }
+        stale={!full}
+      >
+        <Holders estimate={pose} />
+        {rest && (
+          <p className="mt-2">
+            {rest.fibres.lying} fibres lie on the film, {rest.fibres.crossing} pierce it,{' '}
+            {rest.fibres.drowned} are under water.
+          </p>
+        )}
+        {band && (
+          <p className="mt-2">
+            Eye {range(band.eyeMm, ' mm')}, bend {range(band.bendMm, ' mm')}, point{' '}
+            {range(band.pointMm, ' mm')} from the film. {band.samePosture} of {band.samples} draws
+            of what is not well known sit this way; {band.samples - band.floated} sink.
+          </p>
+        )}
+        {full && full.others.length > 0 && (
+          <p className="mt-2">
+            Landed otherwise it can rest{' '}
+            {[...new Set(full.others.map((o) => posture(o.posture)))].join(', ')}.
+          </p>
+        )}
+        {rest && (
+          <p className="text-soft mt-2 text-sm">
+            Balance left over: {rest.proof.forceShare.toExponential(0)} of the weight; stiffness{' '}
+            {rest.proof.stiffness.map((k) => Math.round(k)).join(', ')} µN/mm.
+          </p>
+        )}
+      </Reading>
+      <Reading
+        id="reserve"
+        title="film reserve"
+        value={reserve(full)}
+        band={full?.band?.reserve ? range(full.band.reserve, ' ×') : undefined}
+        stale={!full}
+      >
+        <p>
+          {full?.reserve
+            ? `It sits like this up to ${reserve(full)} its own weight, and ${full.reserve.beyond ? 'still floats at 10 ×' : `goes under at ${full.reserve.sinksAt.toFixed(1)} ×`}.`
+            : 'A fly that sinks has no reserve.'}
+        </p>
+        <Holders estimate={pose} />
+      </Reading>
+      <Reading
+        id="pop-back"
+        title="pops back if drowned"
+        value={pose.popBackMg >= 0 ? 'yes' : 'no'}
+        band={short(full?.band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg })}
+        stale={!full}
+      >
+        <p>
+          Drowned whole, {pose.popBackMg >= 0 ? 'it lifts' : 'it is short by'}{' '}
+          {Math.abs(pose.popBackMg).toFixed(0)} mg.{' '}
+          {pose.popBackMg < 0 && 'Only the film holds it up.'}
+        </p>
+        <p className="mt-1">It weighs {pose.massMg.toFixed(0)} mg:</p>
+        <ul>
+          {[...pose.weight]
+            .sort((a, b) => b.massMg - a.massMg)
+            .map((w) => (
+              <Bar key={w.part} name={part(w.part)} share={w.share} words={percent(w.share)} />
+            ))}
+        </ul>
+      </Reading>
+    </Accordion.Root>
+  )
+}
+
+function reserve(full: Estimate | undefined): string {
+  if (!full) return '…'
+  if (!full.reserve) return 'none'
+  return full.reserve.keepsPostureTo >= 10 ? '>10 ×' : `${full.reserve.keepsPostureTo.toFixed(1)} ×`
+}
+
+function Reading({
+  id,
+  title,
+  value,
+  band,
+  stale,
+  children,
+}: {
+  id: string
+  title: string
+  value: string
+  band: string | undefined
+  stale: boolean
+  children: ReactNode
+}) {
+  return (
+    <Accordion.Item value={id} className="border-rule border-b" data-reading={id}>
+      <Accordion.Header asChild>
+        <h2>
+          <Accordion.Trigger className="group flex w-full items-start justify-between py-2 text-left">
+            <span>
+              <span className="text-soft block">{title}</span>
+              <span className="font-serif text-3xl leading-8">{value}</span>
+              <span
+                aria-busy={stale}
+                className={`block ${stale ? 'text-soft italic opacity-70' : 'text-soft'}`}
+              >
+                {band ?? (stale ? 'working…' : '')}
+              </span>
+            </span>
+            <ChevronDown
+              size={18}
+              aria-hidden
+              className="mt-1 group-data-[state=open]:rotate-180"
+            />
+          </Accordion.Trigger>
+        </h2>
+      </Accordion.Header>
+      <Accordion.Content className="pb-3">{children}</Accordion.Content>
+    </Accordion.Item>
+  )
+}
+
+function Holders({ estimate }: { estimate: Estimate }) {
+  const parts = holders(estimate)
+  if (parts.length === 0) return null
+  return (
+    <ul aria-label="What holds it">
+      {parts.map((h) => (
+        <Bar
+          key={h.part}
+          name={part(h.part)}
+          share={h.total}
+          words={h.total >= 0 ? `holds ${percent(h.total)}` : `pulls ${percent(-h.total)}`}
+        />
+      ))}
+    </ul>
+  )
+}
+
+function Bar({ name, share, words }: { name: string; share: number; words: string }) {
+  return (
+    <li className="my-1">
+      <span className="flex justify-between">
+        <span>{name}</span>
+        <span className="tabular-nums">{words}</span>
+      </span>
+      <span className="bg-rule block h-1.5 rounded" aria-hidden>
+        <span
+          className={`block h-1.5 rounded ${share >= 0 ? 'bg-tide' : 'bg-warn'}`}
+          style={{ width: `${Math.min(100, Math.abs(share) * 100)}%` }}
+        />
+      </span>
+    </li>
+  )
+}
+
+/** What the model does not reckon with, and what a tier should know. */
+export function Cautions({ estimate }: { estimate: Estimate }) {
+  return (
+    <>
+      {estimate.warnings.length > 0 && (
+        <ul className="text-warn mt-3 space-y-1" aria-label="Warnings">
+          {estimate.warnings.map((w, i) => (
+            <li key={i}>▲ {w.message}</li>
+          ))}
+        </ul>
+      )}
+      <details className="text-soft mt-3 text-sm">
+        <summary>an estimate; what it leaves out</summary>
+        <ul className="list-disc pl-5">
+          {estimate.leftOut.map((l) => (
+            <li key={l}>{l}</li>
+          ))}
+        </ul>
+      </details>
+    </>
+  )
+}
