@@ -54,7 +54,8 @@ final class Verdict {
   }
 
   private static String also(Rest rest, List<Rest> others) {
-    List<String> words = others.stream()
+    List<String> words =
+        others.stream()
             .map(Rest::posture)
             .filter(p -> p != rest.posture())
             .distinct()

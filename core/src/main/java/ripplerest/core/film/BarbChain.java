@@ -4,7 +4,7 @@ import java.util.Arrays;
 
 /**
  * A barb that lies on the film: a planar chain of straight segments with elastic hinges, pushed up
- * at the middle of each by the film under it.
+ * at the far end of each by the film under it, so that a tip's load acts at the tip itself.
  *
  * <p>For a given root and a given level of the film (set by everything else on it) the chain's
  * inclinations minimise bending + film, where the film's part is the largest of fᵀ(h - z) - ½fᵀAf
@@ -14,7 +14,8 @@ import java.util.Arrays;
  * sideways.
  */
 final class BarbChain {
-  private static final int MAX_ITERATIONS = 60;
+  private static final int MAX_ITERATIONS = 25;
+  private static final int MAX_HALVINGS = 12;
   private static final double TORQUE_TOLERANCE = 1e-6;
 
   final int n;
@@ -23,13 +24,13 @@ final class BarbChain {
   /** Inclination of each segment, rad, positive downward; kept between solves as a warm start. */
   final double[] phi;
 
-  /** Film force on each segment, µN. */
+  /** Film force at each segment's far end, µN. */
   final double[] force;
 
-  /** Height of each segment's middle over the undisturbed level, mm. */
+  /** Height of each segment's far end over the undisturbed level, mm. */
   final double[] z;
 
-  /** Horizontal distance of each segment's middle from the root, mm. */
+  /** Horizontal distance of each segment's far end from the root, mm. */
   final double[] reach;
 
   private final double[] hinge;
@@ -66,7 +67,7 @@ final class BarbChain {
     this.a = new double[n * n];
     for (int i = 0; i < n; i++) {
       for (int j = 0; j < n; j++) {
-        double apart = i == j ? FilmKernel.SELF_OF_SEGMENT * ds : Math.abs(i - j) * ds;
+        double apart = i == j ? FilmKernel.SELF_OF_SEGMENT * share(i) : Math.abs(i - j) * ds;
         a[i * n + j] = kernel.depression(apart * apart);
       }
     }
@@ -79,6 +80,11 @@ final class BarbChain {
     this.trial = new double[n];
     this.column = new double[n];
     this.lever = new double[n * n];
+  }
+
+  /** Length of barb that one contact stands for, mm; the tip's is half a segment. */
+  double share(int i) {
+    return i == n - 1 ? ds / 2 : ds;
   }
 
   /** Forgets the last solution: straight and unloaded at inclination {@code alpha}. */
@@ -133,7 +139,7 @@ final class BarbChain {
       }
       double scale = 1;
       double after = energy;
-      for (int halving = 0; halving < 30; halving++) {
+      for (int halving = 0; halving < MAX_HALVINGS; halving++) {
         for (int i = 0; i < n; i++) {
           trial[i] = phi[i] + scale * step[i];
         }
@@ -161,7 +167,7 @@ final class BarbChain {
     boolean touches = false;
     for (int i = 0; i < n; i++) {
       column[i] = level[i] - z[i];
-      limit[i] = limitPerMm * ds * Math.max(0.05, Math.cos(angles[i]));
+      limit[i] = limitPerMm * share(i) * Math.max(0.05, Math.cos(angles[i]));
       touches |= column[i] > 0;
     }
     if (!touches) {
@@ -188,10 +194,10 @@ final class BarbChain {
     for (int i = 0; i < n; i++) {
       double dx = ds * Math.cos(angles[i]);
       double dz = ds * Math.sin(angles[i]);
-      z[i] = height - dz / 2;
-      reach[i] = x + dx / 2;
       height -= dz;
       x += dx;
+      z[i] = height;
+      reach[i] = x;
     }
   }
 
@@ -205,10 +211,10 @@ final class BarbChain {
       if (i + 1 < n) {
         t -= hinge[i + 1] * (phi[i + 1] - phi[i]);
       }
-      t += ds * Math.cos(phi[i]) * (force[i] / 2 + beyond);
+      beyond += force[i];
+      t += ds * Math.cos(phi[i]) * beyond;
       torque[i] = t;
       worst = Math.max(worst, Math.abs(t));
-      beyond += force[i];
     }
     return worst;
   }
@@ -218,11 +224,11 @@ final class BarbChain {
     double beyond = 0;
     for (int i = n - 1; i >= 0; i--) {
       double stiff = hinge[i] + (i + 1 < n ? hinge[i + 1] : 0);
-      hessian[i * n + i] = stiff - ds * Math.sin(phi[i]) * (force[i] / 2 + beyond);
+      beyond += force[i];
+      hessian[i * n + i] = stiff - ds * Math.sin(phi[i]) * beyond;
       if (i > 0) {
         hessian[i * n + i - 1] = -hinge[i];
       }
-      beyond += force[i];
     }
     addFilmStiffness();
     double shift = 0;
@@ -231,9 +237,7 @@ final class BarbChain {
     }
   }
 
-  /**
-   * Adds JᵀA⁻¹J over the free elements, J the change of a middle's height with each inclination.
-   */
+  /** Adds JᵀA⁻¹J over the free elements, J the change of an end's height with each inclination. */
   private void addFilmStiffness() {
     int free = contact.freeCount();
     if (free == 0) {
@@ -244,7 +248,7 @@ final class BarbChain {
       double c = ds * Math.cos(phi[k]);
       for (int q = 0; q < free; q++) {
         int j = contact.free(q);
-        column[q] = k < j ? -c : k == j ? -c / 2 : 0;
+        column[q] = k <= j ? -c : 0;
       }
       contact.solveFreeSystem(column);
       for (int i = k; i < reachOfLast; i++) {
@@ -253,7 +257,7 @@ final class BarbChain {
         for (int q = 0; q < free; q++) {
           int j = contact.free(q);
           if (i <= j) {
-            sum += (i < j ? -ci : -ci / 2) * column[q];
+            sum -= ci * column[q];
           }
         }
         hessian[i * n + k] += sum;

@@ -6,6 +6,13 @@ package ripplerest.core.film;
  */
 final class Crossing {
   private static final double STEEPEST = Math.toRadians(89.9);
+
+  /**
+   * An upright barb bends like a column with a slight lean: exactly upright it has no side to go
+   * to.
+   */
+  private static final double MOST_UPRIGHT = Math.toRadians(89.5);
+
   private static final int MAX_ITERATIONS = 60;
 
   /** Upward force on the fly, µN. */
@@ -32,7 +39,7 @@ final class Crossing {
   private double warm = -1;
 
   /**
-   * @param alpha inclination of the root toward the water, rad, above 0 to π/2
+   * @param inclination of the root toward the water, rad, above 0 to π/2
    * @param gap vertical distance from root to the level all else makes, mm, positive toward the tip
    * @param gamma pull along the barb, Γ = 2πrγ(-cos θ), µN; negative draws the drowned end down
    * @param stiffness B, µN·mm²
@@ -40,7 +47,13 @@ final class Crossing {
    * @param tipDown true if the tip is the drowned end, false if the root is
    */
   void solve(
-      double alpha, double gap, double gamma, double stiffness, double selfDepth, boolean tipDown) {
+      double inclination,
+      double gap,
+      double gamma,
+      double stiffness,
+      double selfDepth,
+      boolean tipDown) {
+    double alpha = Math.min(inclination, MOST_UPRIGHT);
     boolean flattens = gamma > 0 == tipDown;
     double scale = Math.sqrt(stiffness / Math.max(1e-6, Math.abs(gamma)));
     double sign = tipDown ? 1 : -1;

@@ -44,8 +44,8 @@ final class CylinderLaw {
   CylinderLaw(Water water, double radius, double theta, double buoyantShare) {
     Branch branch = new Branch(water, radius, theta);
     double width = spread(radius);
-    this.from = branch.depth[branch.first] - width;
-    double to = Math.max(branch.depth[branch.last], radius) + width;
+    this.from = branch.low - width;
+    double to = Math.max(branch.high, radius) + width;
     this.step = (to - from) / POINTS;
     double drowned = water.specificWeight() * Math.PI * radius * radius;
     int fine = 8 * POINTS;
@@ -124,6 +124,11 @@ final class CylinderLaw {
     int first;
     int last;
 
+    /** Depths between which the film holds on, where its energy equals that of dry or drowned. */
+    double low;
+
+    double high;
+
     Branch(Water water, double radius, double theta) {
       this.radius = radius;
       double gamma = water.tension();
@@ -166,6 +171,20 @@ final class CylinderLaw {
         last = Math.min(BRANCH, first + 1);
         first = last - 1;
       }
+      low = depth[first];
+      if (first > 0) {
+        double over = energy[first - 1];
+        double under = energy[first];
+        low += (depth[first - 1] - depth[first]) * under / (under - over);
+        first--;
+      }
+      high = depth[last];
+      if (last < BRANCH) {
+        double under = energy[last] - soaked - column * depth[last];
+        double over = energy[last + 1] - soaked - column * depth[last + 1];
+        high += (depth[last + 1] - depth[last]) * under / (under - over);
+        last++;
+      }
     }
 
     private double work(int i) {
@@ -183,14 +202,14 @@ final class CylinderLaw {
     }
 
     double buoyancy(double d, double drowned) {
-      if (d < depth[first]) {
+      if (d < low) {
         return 0;
       }
       return held(d) ? at(wet, d) : drowned;
     }
 
     private boolean held(double d) {
-      return d >= depth[first] && d <= depth[last];
+      return d >= low && d <= high;
     }
 
     private double at(double[] values, double d) {

@@ -37,7 +37,7 @@ public final class FilmSolver {
    */
   private static final double FAR_OVER_SPREAD = 3;
 
-  private static final int MAX_SWEEPS = 80;
+  private static final int MAX_SWEEPS = 40;
 
   private final Water water;
   private final FilmKernel kernel;
@@ -384,7 +384,7 @@ public final class FilmSolver {
     for (int k = 0; k < segments; k++) {
       double px = x[i] + outX[i] * c.reach[k];
       double py = y[i] + outY[i] * c.reach[k];
-      source(from + k, px, py, FilmKernel.SELF_OF_SEGMENT * c.ds, c.force[k]);
+      source(from + k, px, py, FilmKernel.SELF_OF_SEGMENT * c.share(k), c.force[k]);
       sum += c.force[k];
     }
     sources[i] = segments;

@@ -19,6 +19,7 @@ import java.util.List;
  * </ul>
  */
 public final class StateRules {
+  private static final int MANY = 6;
   private static final double DEAD_BAND = 1.02;
   private static final double GATE = 1.1;
   private static final double GATE_INTO = 1.4;
@@ -52,6 +53,26 @@ public final class StateRules {
     }
     due.sort(Comparator.comparingDouble(Change::urgency).reversed());
     return due;
+  }
+
+  /**
+   * Carries out the most urgent change, and those that are exactly as urgent: a barb and its mirror
+   * image change together. One at a time, since each takes load off its neighbours or puts it on;
+   * only where many are due, as when a fly goes under, a few at once.
+   *
+   * @return whether anything changed
+   */
+  public static boolean fire(List<Change> due, FilmState state) {
+    if (due.isEmpty()) {
+      return false;
+    }
+    double least = due.get(due.size() / MANY).urgency() * (1 - 1e-9);
+    for (Change change : due) {
+      if (change.urgency() >= least) {
+        state.set(change.fibre(), change.to());
+      }
+    }
+    return true;
   }
 
   private static Change lying(FilmSolver film, int i) {

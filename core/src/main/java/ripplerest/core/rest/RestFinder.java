@@ -66,7 +66,8 @@ public final class RestFinder {
       }
       settled = settler.settle(offSaddle(settled.pose(), state), state, true, 1, Settler.EXACT);
     }
-    return new Landing(attitude, landed.pressed(), Optional.empty(), reason(settled, landed));
+    return new Landing(
+        attitude, landed.pressed(), Optional.empty(), reason(settled, landed, balance.weight()));
   }
 
   /** Measures a pose at full accuracy. */
@@ -143,14 +144,14 @@ public final class RestFinder {
     return List.copyOf(all);
   }
 
-  private static String reason(Settled settled, Touchdown.Landed landed) {
+  private static String reason(Settled settled, Touchdown.Landed landed, double weight) {
     return switch (settled.outcome()) {
       case SINKS ->
           "It sinks: the water pushed back with at most %.1f times its weight on landing, and once let go could not hold it."
               .formatted(landed.pressed());
       case UNSETTLED ->
           "No balance was found within %d steps; %.3f of the weight was left over."
-              .formatted(settled.steps(), Math.abs(settled.residual()[0]));
+              .formatted(settled.steps(), Math.abs(settled.residual()[0]) / weight);
       case RESTS -> "Every balance found was on edge: a touch would tip it.";
     };
   }

@@ -17,7 +17,7 @@ import ripplerest.core.film.StateRules;
  * the rest that is found is one that the fly can reach.
  */
 final class Settler {
-  static final int MAX_STEPS = 150;
+  static final int MAX_STEPS = 250;
   private static final double LONGEST_STEP_MM = 0.5;
   private static final double FIRST_STEP_MM = 0.2;
   private static final int REFRESH = 8;
@@ -77,8 +77,7 @@ final class Settler {
       film.remember(state, rising);
       List<StateRules.Change> due = StateRules.due(film, state, rising);
       pending = due.size();
-      boolean nearlyStill = Math.sqrt(Balance.dot(g, g)) < 0.05 * load * balance.weight();
-      if (fire(due, state, nearlyStill)) {
+      if (StateRules.fire(due, state)) {
         g = balance.residual(pose, state, rising, load);
         stiffness = null;
         radius = Math.min(radius, FIRST_STEP_MM);
@@ -94,7 +93,7 @@ final class Settler {
       }
       age++;
       double[] step = balance.step(stiffness, g, radius);
-      film.setTolerance(Math.max(0.2 * close, 5e-3 * length(g)));
+      film.setTolerance(Math.max(0.2 * close, 0.02 * length(g)));
       Pose next = balance.moved(pose, step);
       double[] after = balance.residual(next, state, rising, load);
       double before = Balance.dot(g, step);
@@ -114,21 +113,6 @@ final class Settler {
       g = after;
     }
     return new Settled(Outcome.UNSETTLED, pose, g, pending, MAX_STEPS);
-  }
-
-  /** On the way many may change at once; near the balance one at a time. */
-  private static boolean fire(List<StateRules.Change> due, FilmState state, boolean oneAtATime) {
-    int allowed = oneAtATime ? 1 : 1 + due.size() / 4;
-    for (int i = 0; i < Math.min(allowed, due.size()); i++) {
-      state.set(due.get(i).fibre(), due.get(i).to());
-    }
-    // A mirrored barb changes with its twin: the same urgency, whichever comes first.
-    for (int i = allowed; i < due.size(); i++) {
-      if (due.get(i).urgency() > due.get(allowed - 1).urgency() * (1 - 1e-9)) {
-        state.set(due.get(i).fibre(), due.get(i).to());
-      }
-    }
-    return !due.isEmpty();
   }
 
   /** Symmetric rank-one update (Nocedal and Wright, ch. 6.2), skipped where it is ill-defined. */

@@ -16,8 +16,12 @@ import ripplerest.core.film.StateRules;
  */
 final class Touchdown {
   private static final double STEP_MM = 0.1;
+
+  /** How exactly the depth is found at which the water pushes back as hard as asked. */
+  private static final double FINEST_STEP_MM = 0.002;
+
   private static final double PAST_PEAK_MM = 0.6;
-  private static final int CHANGES_A_STEP = 6;
+  private static final int CHANGES_A_STEP = 60;
 
   private final Balance balance;
 
@@ -44,26 +48,35 @@ final class Touchdown {
   Landed press(Pose pose, double factor, double extent) {
     FilmSolver film = balance.film();
     film.setTolerance(5e-3 * balance.weight());
-    FilmState state = film.dryState();
-    Landed best = new Landed(pose, state.copy(), 0);
+    Landed before = new Landed(pose, film.dryState(), 0);
+    Landed hardest = before;
     double touch = pose.heaveMm();
-    for (Pose at = pose; at.heaveMm() > -extent; at = at.moved(-STEP_MM, 0, 0)) {
+    double step = STEP_MM;
+    while (before.pose().heaveMm() > -extent) {
+      Pose at = before.pose().moved(-step, 0, 0);
+      FilmState state = before.state().copy();
       double lift = pressed(at, state);
+      Landed now = new Landed(at, state, lift);
+      if (lift >= factor && step > FINEST_STEP_MM) {
+        step /= 2; // the same way again, more slowly
+        continue;
+      }
+      before = now;
       if (lift == 0) {
         touch = at.heaveMm();
       }
-      if (lift > best.pressed()) {
-        best = new Landed(at, state.copy(), lift);
+      if (lift > hardest.pressed()) {
+        hardest = now;
       }
       if (lift >= factor) {
-        return best;
+        return now;
       }
-      boolean pastPeak = best.pose().heaveMm() - at.heaveMm() > PAST_PEAK_MM;
+      boolean pastPeak = hardest.pose().heaveMm() - at.heaveMm() > PAST_PEAK_MM;
       if (pastPeak && touch - at.heaveMm() > extent) {
         break;
       }
     }
-    return best;
+    return hardest;
   }
 
   /** Settles the states at one depth; returns how many weights the water pushes back with. */
@@ -77,10 +90,7 @@ final class Touchdown {
       if (due.isEmpty()) {
         break;
       }
-      int share = 1 + due.size() / 3;
-      for (StateRules.Change change : due.subList(0, Math.min(share, due.size()))) {
-        state.set(change.fibre(), change.to());
-      }
+      StateRules.fire(due, state);
     }
     return lift;
   }

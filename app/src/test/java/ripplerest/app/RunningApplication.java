@@ -1,0 +1,72 @@
+package ripplerest.app;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The real application on a throwaway PostgreSQL, started once for all tests of this module. */
+final class RunningApplication {
+  private static RunningApplication instance;
+
+  final ConfigurableApplicationContext context;
+  final int port;
+  private final HttpClient client = HttpClient.newHttpClient();
+
+  private RunningApplication() {
+    ThrowawayPostgres database = ThrowawayPostgres.start();
+    context =
+        new SpringApplicationBuilder(Application.class)
+            .run(
+                "--spring.datasource.url=" + database.url(),
+                "--spring.datasource.username=" + ThrowawayPostgres.USER,
+                "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
+                "--server.port=0");
+    port = context.getEnvironment().getProperty("local.server.port", Integer.class);
+  }
+
+  static synchronized RunningApplication get() {
+    if (instance == null) {
+      instance = new RunningApplication();
+    }
+    return instance;
+  }
+
+  /** An answer: status, body, headers. */
+  record Answer(int status, String body, HttpResponse<String> response) {
+    JsonNode json() {
+      return JsonMapper.shared().readTree(body);
+    }
+
+    String etag() {
+      return response.headers().firstValue("ETag").orElseThrow();
+    }
+  }
+
+  Answer send(String method, String path, String body, String... headers)
+      throws IOException, InterruptedException {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+    request.method(
+        method,
+        body == null
+            ? HttpRequest.BodyPublishers.noBody()
+            : HttpRequest.BodyPublishers.ofString(body));
+    request.header("Content-Type", "application/json");
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    HttpResponse<String> response =
+        client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    return new Answer(response.statusCode(), response.body(), response);
+  }
+
+  Answer get(String path) throws IOException, InterruptedException {
+    return send("GET", path, null);
+  }
+}

@@ -1,0 +1,68 @@
+package ripplerest.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.CompositeArchRule;
+import java.util.List;
+
+/** Internal check: the road through the core runs one way, and no framework stands on it. */
+@AnalyzeClasses(packages = "ripplerest.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+  private static final List<String> ROAD =
+      List.of(
+          "quantity",
+          "water",
+          "material",
+          "hook",
+          "dressing",
+          "sizing",
+          "assembly",
+          "film",
+          "rest",
+          "estimate");
+  private static final String LEAF = "outline";
+
+  @ArchTest
+  static final ArchRule EACH_ROOM_KNOWS_ONLY_THOSE_BEFORE_IT =
+      CompositeArchRule.of(
+          java.util.stream.IntStream.range(0, ROAD.size())
+              .mapToObj(
+                  i ->
+                      noClasses()
+                          .that()
+                          .resideInAPackage(room(ROAD.get(i)))
+                          .should()
+                          .dependOnClassesThat()
+                          .resideInAnyPackage(after(i))
+                          .allowEmptyShould(false))
+              .map(ArchRule.class::cast)
+              .toList());
+
+  @ArchTest
+  static final ArchRule NO_FRAMEWORK_IN_THE_CORE =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage(
+              "org.springframework..",
+              "jakarta..",
+              "org.hibernate..",
+              "tools.jackson..",
+              "com.fasterxml..",
+              "java.sql..",
+              "javax.swing..");
+
+  private static String[] after(int i) {
+    List<String> later = new java.util.ArrayList<>(ROAD.subList(i + 1, ROAD.size()));
+    later.add(LEAF);
+    return later.stream().map(ArchitectureTest::room).toArray(String[]::new);
+  }
+
+  private static String room(String name) {
+    return "ripplerest.core." + name + "..";
+  }
+}

@@ -1,0 +1,169 @@
+package ripplerest.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.dressing.Length;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.material.Materials;
+import ripplerest.core.rest.Flies;
+import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Conditions;
+import ripplerest.core.water.Floatant;
+
+class EstimatorTest {
+  private static final Materials MATERIALS = Materials.standard();
+
+  private static Estimate estimate(Pattern pattern, Options options) {
+    return Estimator.estimate(
+        new Sizer(MATERIALS).size(pattern), MATERIALS, Conditions.DEFAULT, options);
+  }
+
+  @Test
+  void bandHoldsTheNominalAndIsTheSameForTheSameSeed() {
+    Pattern fly = Flies.of("parachute", 16);
+    Options options = new Options(Options.Depth.FULL, 5, 6, Mesh.WORKING, () -> false);
+    Estimate once = estimate(fly, options);
+    assertThat(estimate(fly, options).band()).isEqualTo(once.band());
+    Estimate.Band band = once.band().orElseThrow();
+    assertThat(band.samples()).isEqualTo(6);
+    assertThat(band.floated()).isEqualTo(6);
+    assertThat(band.popBackMg().low()).isLessThan(once.popBackMg());
+    assertThat(band.popBackMg().high()).isGreaterThan(once.popBackMg());
+    assertThat(band.eyeMm().orElseThrow().low()).isLessThanOrEqualTo(band.eyeMm().get().high());
+    Options otherSeed = new Options(Options.Depth.FULL, 6, 6, Mesh.WORKING, () -> false);
+    assertThat(estimate(fly, otherSeed).band()).isNotEqualTo(once.band());
+  }
+
+  // Source: Archimedes. Pop-back is what the drowned fly displaces less what it weighs.
+  @Test
+  void popBackIsDisplacedWaterLessMass() {
+    Estimate dressed = estimate(Flies.of("forward-plume", 14), Options.poseOnly());
+    Estimate bare =
+        Estimator.estimate(
+            dressed.sized(), MATERIALS, Conditions.DEFAULT.with(Floatant.NONE), Options.poseOnly());
+    assertThat(bare.massMg()).isEqualTo(dressed.massMg());
+    assertThat(dressed.popBackMg()).isGreaterThan(bare.popBackMg());
+    assertThat(dressed.popBackMg()).isGreaterThan(-dressed.massMg());
+  }
+
+  @Test
+  void secondRestsAreFoundAndDiffer() {
+    Estimate collar = estimate(Flies.of("upright-collar", 16), Options.withoutBand());
+    assertThat(collar.others()).isNotEmpty();
+    assertThat(collar.others()).noneMatch(r -> r.isSameAs(collar.rest().orElseThrow()));
+    assertThat(collar.others()).allMatch(r -> r.proof().holds());
+    assertThat(collar.reserve().orElseThrow().sinksAt())
+        .isGreaterThanOrEqualTo(collar.reserve().get().keepsPostureTo());
+    assertThat(collar.verdict()).contains("It can also come to rest");
+  }
+
+  @Test
+  void cancellingEndsIt() {
+    Options cancelled = new Options(Options.Depth.FULL, 1, 4, Mesh.WORKING, () -> true);
+    assertThatThrownBy(() -> estimate(Flies.of("forward-plume", 16), cancelled))
+        .isInstanceOf(Cancelled.class);
+  }
+
+  @Test
+  void moreThanTheFilmCanHoldIsSaidSo() {
+    Estimate e = estimate(heaviest(), Options.poseOnly());
+    assertThat(e.rest()).isEmpty();
+    assertThat(e.verdict()).startsWith("Sinks");
+    assertThat(e.sinkReason()).contains("times its weight");
+  }
+
+  private static Pattern heaviest() {
+    HookSpec hook = new HookSpec(8, HookSpec.Shape.STRAIGHT, 4, 2);
+    return new Pattern(
+        "bare",
+        "forward-plume",
+        hook,
+        List.of(
+            new Part.Body("thread", 1.2),
+            new Part.ForwardPlume("soft-plume", 1, new Length.Pinned(1))),
+        "");
+  }
+
+  // Internal: 500 valid patterns from a seeded generator give a finite estimate or an explicit
+  // "sinks".
+  @Test
+  @Tag("slow")
+  void randomPatternsNeverThrow() {
+    SplittableRandom random = new SplittableRandom(20261123);
+    List<SplittableRandom> sources = Stream.generate(random::split).limit(500).toList();
+    List<Estimate> all = sources.parallelStream().map(EstimatorTest::randomEstimate).toList();
+    assertThat(all).allMatch(e -> Double.isFinite(e.massMg()) && e.massMg() > 0);
+    assertThat(all).allMatch(e -> Double.isFinite(e.popBackMg()));
+    assertThat(all).allMatch(e -> e.rest().map(r -> r.proof().holds()).orElse(true));
+    List<Estimate> sunk = all.stream().filter(e -> e.rest().isEmpty()).toList();
+    assertThat(sunk).allMatch(e -> !e.sinkReason().isBlank());
+    long noBalance = sunk.stream().filter(e -> !e.sinkReason().startsWith("It sinks")).count();
+    System.out.printf(
+        "500 random patterns: %d sink, %d without a balance%n", sunk.size(), noBalance);
+    assertThat(noBalance).isLessThan(25);
+  }
+
+  private static Estimate randomEstimate(SplittableRandom random) {
+    Conditions conditions =
+        new Conditions(
+            random.nextDouble(0, 40),
+            random.nextDouble(0.4, 1),
+            random.nextBoolean() ? Floatant.GEL : Floatant.NONE,
+            random.nextDouble(1, 8));
+    SizedPattern sized = new Sizer(MATERIALS).size(randomPattern(random));
+    return Estimator.estimate(sized, MATERIALS, conditions, Options.poseOnly());
+  }
+
+  private static Pattern randomPattern(SplittableRandom random) {
+    List<School> schools = School.standard();
+    School school = schools.get(random.nextInt(schools.size()));
+    HookSpec hook =
+        new HookSpec(
+            random.nextInt(8, 23),
+            random.nextBoolean() ? HookSpec.Shape.STRAIGHT : HookSpec.Shape.CURVED,
+            random.nextInt(-2, 5),
+            random.nextInt(-2, 3));
+    List<Part> parts = new ArrayList<>();
+    for (Part p : Sizer.defaults(school, hook, "x").parts()) {
+      parts.add(varied(p, random));
+    }
+    return new Pattern("random", school.id(), hook, parts, "");
+  }
+
+  private static Part varied(Part part, SplittableRandom random) {
+    String m = part.material();
+    if (part instanceof Part.Tail) {
+      return new Part.Tail(m, random.nextInt(2, 25), length(random));
+    } else if (part instanceof Part.Body) {
+      return new Part.Body(m, random.nextDouble(1.2, 6));
+    } else if (part instanceof Part.UprightWing) {
+      return new Part.UprightWing(m, length(random));
+    } else if (part instanceof Part.CollarHackle) {
+      return new Part.CollarHackle(
+          m, random.nextDouble(1, 12), length(random), random.nextBoolean());
+    } else if (part instanceof Part.Post) {
+      return new Part.Post(m, length(random));
+    } else if (part instanceof Part.ParachuteHackle) {
+      return new Part.ParachuteHackle(m, random.nextDouble(1, 12), length(random));
+    }
+    return new Part.ForwardPlume(m, random.nextInt(1, 9), length(random));
+  }
+
+  private static Length length(SplittableRandom random) {
+    return random.nextBoolean()
+        ? new Length.Pinned(random.nextDouble(0.5, 20))
+        : new Length.Rule(Length.Reference.GAP, random.nextDouble(0.3, 3));
+  }
+}

@@ -1,0 +1,101 @@
+package ripplerest.core.rest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.HookSpec;
+
+/**
+ * What every tier knows. Common practice, no source. Each row was written down before it was run:
+ *
+ * <pre>
+ *   output                          inequality                                     sizes
+ *   mean height of eye and bend     dressed collar > undressed collar + e          12 14 16 18
+ *   lower end of the shank          dressed collar ≥ -0.15 mm (clear or at film)   12 14 16 18
+ *   mean height                     two turns more > as it was + e                 12 14 16 18
+ *   height in the hook's own terms  two steps heavier wire < as it was             12 14 16 18
+ *   mean height and |pitch|         clipped below < full - e, both                 12 14 16 18
+ *   |pitch|                         parachute < 10°                                12 14 16 18
+ *   body, bend of the hook          parachute in the film, below it                12 14 16 18
+ *   pitch                           forward plume from 40° to 85°                  12 14 16 18
+ * </pre>
+ *
+ * e = 0.05 mm, what doubling the mesh moves at the same pierced barbs.
+ */
+class TradeTest {
+  private static final double E = 0.05;
+
+  private static double height(Rest rest) {
+    return (rest.eyeMm() + rest.bendMm()) / 2;
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void dressedCollarRidesHigherThanUndressed(int size) {
+    Pattern collar = Flies.of("upright-collar", size);
+    Rest dressed = Flies.rest(collar, Flies.GEL);
+    Rest undressed = Flies.rest(collar, Flies.UNDRESSED);
+    assertThat(height(dressed)).isGreaterThan(height(undressed) + E);
+    assertThat(Math.min(dressed.eyeMm(), dressed.bendMm())).isGreaterThan(-0.15);
+    assertThat(dressed.eyeMm()).isGreaterThan(0.5);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void twoMoreTurnsRideHigher(int size) {
+    Rest five = Flies.rest(Flies.collar(size, 5, false), Flies.GEL);
+    Rest seven = Flies.rest(Flies.collar(size, 7, false), Flies.GEL);
+    assertThat(height(seven)).isGreaterThan(height(five) + E);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void heavierWireRidesLower(int size) {
+    Pattern collar = Flies.of("upright-collar", size);
+    HookSpec heavy = collar.hook().withWire(2);
+    Rest regular = Flies.rest(collar, Flies.GEL);
+    Rest heavier = Flies.rest(collar.withHook(heavy), Flies.GEL);
+    System.out.printf(
+        "WIRE %d %.2f %.2f eye %.2f %.2f %s %s%n",
+        size,
+        height(regular),
+        height(heavier),
+        regular.eyeMm(),
+        heavier.eyeMm(),
+        regular.fibres(),
+        heavier.fibres());
+    assertThat(height(heavier)).isLessThan(height(regular) - E);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void clippingBelowLowersAndLevels(int size) {
+    Rest full = Flies.rest(Flies.collar(size, 5, false), Flies.GEL);
+    Rest clipped = Flies.rest(Flies.collar(size, 5, true), Flies.GEL);
+    assertThat(height(clipped)).isLessThan(height(full) - E);
+    assertThat(Math.abs(clipped.pose().pitchRad())).isLessThan(Math.abs(full.pose().pitchRad()));
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void parachuteLiesLevelBodyInTheFilmHookBelow(int size) {
+    for (var conditions : new ripplerest.core.water.Conditions[] {Flies.GEL, Flies.UNDRESSED}) {
+      Rest rest = Flies.rest(Flies.of("parachute", size), conditions);
+      assertThat(Math.abs(Math.toDegrees(rest.pose().pitchRad()))).isLessThan(10);
+      assertThat(rest.posture()).isEqualTo(Posture.FLUSH);
+      assertThat(rest.pointMm()).isLessThan(-2);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void forwardPlumeHangs(int size) {
+    for (var conditions : new ripplerest.core.water.Conditions[] {Flies.GEL, Flies.UNDRESSED}) {
+      Rest rest = Flies.rest(Flies.of("forward-plume", size), conditions);
+      assertThat(Math.toDegrees(rest.pose().pitchRad())).isBetween(40.0, 85.0);
+      assertThat(rest.posture()).isEqualTo(Posture.HANGING);
+    }
+  }
+}
