@@ -45,7 +45,8 @@ class ApiTest {
   @Test
   void demoIsLoadedOnce() throws Exception {
     JsonNode list = app.get("/api/patterns").json();
-    assertThat(list.findValuesAsString("name")).contains("Lantern Dun", "Slate Lodger", "Willow Skate");
+    assertThat(list.findValuesAsString("name"))
+        .contains("Lantern Dun", "Slate Lodger", "Willow Skate");
     JdbcTemplate jdbc = app.context.getBean(JdbcTemplate.class);
     assertThat(jdbc.queryForObject("select count(*) from demo_load", Integer.class)).isEqualTo(1);
   }
@@ -75,13 +76,15 @@ class ApiTest {
     Answer late = app.send("PUT", path, example, "If-Match", answer.etag());
     assertThat(late.status()).isEqualTo(412);
     assertThat(late.json().at("/stored/document/pattern/name").asString()).isEqualTo("Osier Skate");
-    assertThat(app.get(path).json().at("/document/pattern/name").asString()).isEqualTo("Osier Skate");
+    assertThat(app.get(path).json().at("/document/pattern/name").asString())
+        .isEqualTo("Osier Skate");
   }
 
   @Test
   void aBadDocumentIsRefusedAndNothingIsSaved() throws Exception {
     int before = count();
-    Answer bad = app.send("POST", "/api/patterns/imports", example.replace("\"size\": 14", "\"size\": 99"));
+    Answer bad =
+        app.send("POST", "/api/patterns/imports", example.replace("\"size\": 14", "\"size\": 99"));
     assertThat(bad.status()).isEqualTo(422);
     assertThat(bad.response().headers().firstValue("Content-Type").orElse(""))
         .startsWith("application/problem+json");
@@ -121,7 +124,9 @@ class ApiTest {
     String id = idOf(added());
     Answer created =
         app.send(
-            "POST", "/api/patterns", "{\"school\":\"forward-plume\",\"likePattern\":\"" + id + "\"}");
+            "POST",
+            "/api/patterns",
+            "{\"school\":\"forward-plume\",\"likePattern\":\"" + id + "\"}");
     assertThat(created.status()).isEqualTo(201);
     assertThat(created.json().at("/document/pattern/hook/size").asInt()).isEqualTo(14);
     assertThat(created.json().at("/document/pattern/school").asString()).isEqualTo("forward-plume");
@@ -161,9 +166,11 @@ class ApiTest {
       assertThat(answer).startsWith("HTTP/1.1 421");
     }
     int before = count();
-    Answer cross = app.send("POST", "/api/patterns/imports", example, "Origin", "http://evil.example");
+    Answer cross =
+        app.send("POST", "/api/patterns/imports", example, "Origin", "http://evil.example");
     assertThat(cross.status()).isEqualTo(403);
-    Answer fetch = app.send("POST", "/api/patterns/imports", example, "Sec-Fetch-Site", "cross-site");
+    Answer fetch =
+        app.send("POST", "/api/patterns/imports", example, "Sec-Fetch-Site", "cross-site");
     assertThat(fetch.status()).isEqualTo(403);
     assertThat(count()).isEqualTo(before);
   }

@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A PostgreSQL cluster of its own for one run of the tests, from Debian's packages, on loopback, with
- * fsync off; gone when the process ends.
+ * A PostgreSQL cluster of its own for one run of the tests, from Debian's packages, on loopback,
+ * with fsync off; gone when the process ends.
  */
 public final class ThrowawayPostgres {
   public static final String USER = "ripplerest";
@@ -43,13 +43,29 @@ public final class ThrowawayPostgres {
       Path data = folder.resolve("data");
       run(
           asPostgres(
-              "initdb", "-D", data.toString(), "-U", USER, "--auth=scram-sha-256",
-              "--pwfile=" + password, "-E", "UTF8", "--locale=C.UTF-8"));
+              "initdb",
+              "-D",
+              data.toString(),
+              "-U",
+              USER,
+              "--auth=scram-sha-256",
+              "--pwfile=" + password,
+              "-E",
+              "UTF8",
+              "--locale=C.UTF-8"));
       int port = freePort();
       run(
           asPostgres(
-              "pg_ctl", "-D", data.toString(), "-w", "-l", folder.resolve("log").toString(), "-o",
-              "-p " + port + " -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c fsync=off",
+              "pg_ctl",
+              "-D",
+              data.toString(),
+              "-w",
+              "-l",
+              folder.resolve("log").toString(),
+              "-o",
+              "-p "
+                  + port
+                  + " -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c fsync=off",
               "start"));
       ThrowawayPostgres started = new ThrowawayPostgres(folder, port);
       Runtime.getRuntime().addShutdownHook(new Thread(started::stop));

@@ -1,0 +1,47 @@
+package ripplerest.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Refreshes the pictures in docs/screenshots: mvn -pl e2e test -Dscreenshots=../docs/screenshots
+ */
+@EnabledIfSystemProperty(named = "screenshots", matches = ".+")
+class ScreenshotTest {
+  @ParameterizedTest
+  @CsvSource({
+    "Lantern Dun, bench-collar, LIGHT, posture",
+    "Willow Skate, bench-parachute, LIGHT, none",
+    "Slate Lodger, bench-hanger, DARK, none"
+  })
+  void take(String fly, String file, ColorScheme scheme, String open) {
+    Site site = Site.get();
+    Browser.NewContextOptions options =
+        new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme);
+    try (var context = site.browser.newContext(options)) {
+      Page page = context.newPage();
+      page.navigate(site.address);
+      page.getByRole(AriaRole.NAVIGATION)
+          .getByText(fly, new Locator.GetByTextOptions().setExact(true))
+          .click();
+      Locator reserve = page.locator("[data-reading='reserve'] [aria-busy='false']");
+      assertThat(reserve).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+      if (!open.equals("none")) {
+        page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
+        page.waitForTimeout(300);
+      }
+      Path target = Path.of(System.getProperty("screenshots"), file + ".png");
+      page.screenshot(new Page.ScreenshotOptions().setPath(target));
+    }
+  }
+}

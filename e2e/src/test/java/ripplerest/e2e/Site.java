@@ -1,0 +1,112 @@
+package ripplerest.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import ripplerest.app.ThrowawayPostgres;
+
+/** The packaged application on a throwaway database, and Debian's Chromium; started once. */
+final class Site {
+  private static Site instance;
+
+  final String address;
+  final Browser browser;
+
+  private Site() {
+    ThrowawayPostgres database = ThrowawayPostgres.start();
+    int port = freePort();
+    address = "http://127.0.0.1:" + port;
+    ProcessBuilder java =
+        new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx512m",
+                "-jar",
+                "../app/target/app-0.1.0.jar")
+            .redirectErrorStream(true)
+            .redirectOutput(Path.of("target/app.log").toFile());
+    java.environment()
+        .putAll(
+            Map.of(
+                "RIPPLE_REST_DB_URL",
+                database.url(),
+                "RIPPLE_REST_DB_USER",
+                ThrowawayPostgres.USER,
+                "RIPPLE_REST_DB_PASSWORD",
+                ThrowawayPostgres.PASSWORD,
+                "RIPPLE_REST_PORT",
+                String.valueOf(port)));
+    try {
+      Process process = java.start();
+      Runtime.getRuntime().addShutdownHook(new Thread(process::destroyForcibly));
+      awaitAnswer(process);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    Playwright playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync",
+                            "--no-first-run")));
+  }
+
+  static synchronized Site get() {
+    if (instance == null) {
+      instance = new Site();
+    }
+    return instance;
+  }
+
+  private void awaitAnswer(Process process) {
+    HttpRequest health = HttpRequest.newBuilder(URI.create(address + "/actuator/health")).build();
+    for (int i = 0; i < 600; i++) {
+      try {
+        Thread.sleep(100);
+        if (!process.isAlive()) {
+          throw new IllegalStateException("the application ended; see e2e/target/app.log");
+        }
+        if (HttpClient.newHttpClient()
+                .send(health, HttpResponse.BodyHandlers.discarding())
+                .statusCode()
+            == 200) {
+          return;
+        }
+      } catch (IOException notYet) {
+        continue;
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+        throw new IllegalStateException(e);
+      }
+    }
+    throw new IllegalStateException("the application did not answer; see e2e/target/app.log");
+  }
+
+  private static int freePort() {
+    try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      return socket.getLocalPort();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest'
+import type { Estimate, PatternDocument } from '../api/types'
+import { isRule, partOf, stepped, withConditions, withHook, withPart } from './document'
+import { holders, place, range, short } from './words'
+
+const document: PatternDocument = {
+  format: 'ripple-rest/pattern',
+  version: 1,
+  pattern: {
+    name: 'Test',
+    school: 'parachute',
+    hook: { size: 14, shape: 'straight', lengthSteps: 0, wireSteps: 0 },
+    parts: [
+      { part: 'tail', material: 'tail-barb' },
+      { part: 'body', material: 'dry-dubbing' },
+    ],
+    notes: '',
+  },
+  conditions: { temperature: 12, filmFactor: 1, floatant: 'gel', touchdownFactor: 2 },
+}
+
+describe('document', () => {
+  it('changes one thing and leaves the rest, and the original, alone', () => {
+    const next = withPart(document, 'tail', { count: 6 })
+    expect(partOf(next, 'tail')?.count).toBe(6)
+    expect(partOf(next, 'body')).toEqual(partOf(document, 'body'))
+    expect(partOf(document, 'tail')?.count).toBeUndefined()
+    expect(withHook(document, { size: 16 }).pattern.hook).toEqual({
+      ...document.pattern.hook,
+      size: 16,
+    })
+    expect(withConditions(document, { floatant: 'none' }).conditions?.temperature).toBe(12)
+  })
+
+  it('knows a rule from a pinned length', () => {
+    expect(isRule({ rule: 'gap', factor: 2 })).toBe(true)
+    expect(isRule({ value: 7, unit: 'mm' })).toBe(false)
+  })
+
+  it('steps without binary fractions and inside bounds', () => {
+    expect(stepped(1.75 + 0.05, 0.05, 0.1, 5)).toBe(1.8)
+    expect(stepped(0.1 + 0.2, 0.1, 0, 1)).toBe(0.3)
+    expect(stepped(99, 1, 8, 22)).toBe(22)
+    expect(stepped(-3, 0.5, 1, 12)).toBe(1)
+  })
+})
+
+describe('words', () => {
+  it('tells a place from the film', () => {
+    expect(place(2.06)).toBe('2.1 mm clear')
+    expect(place(-3)).toBe('3.0 mm under')
+    expect(place(0.1)).toBe('at the film')
+  })
+
+  it('gives a range no more digits than it deserves', () => {
+    expect(range({ low: 1.234, high: 2.345 }, ' mm')).toBe('1.2 to 2.3 mm')
+    expect(range({ low: 1.2, high: 8.9 }, ' ×')).toBe('1 to 9 ×')
+    expect(range(undefined, ' mm')).toBeUndefined()
+  })
+
+  it('tells a lift as spare or short', () => {
+    expect(short({ low: -15.6, high: -13.6 })).toBe('14 to 16 mg short')
+    expect(short({ low: 2.2, high: 4.9 })).toBe('2 to 5 mg to spare')
+    expect(short({ low: -7, high: 3 })).toBe('7 mg short to 3 mg to spare')
+    expect(short({ low: -14.8, high: -14.8 })).toBe('15 mg short')
+  })
+
+  it('lists what holds the fly, most first, trifles left out', () => {
+    const support = [
+      { part: 'tail', film: 0.2, buoyancy: 0, total: 0.2 },
+      { part: 'hook', film: -0.3, buoyancy: 0, total: -0.3 },
+      { part: 'body', film: 0.001, buoyancy: 0, total: 0.001 },
+      { part: 'post', film: 1.1, buoyancy: 0, total: 1.1 },
+    ]
+    const estimate = { rest: { support } } as unknown as Estimate
+    expect(holders(estimate).map((h) => h.part)).toEqual(['post', 'tail', 'hook'])
+    expect(holders({} as Estimate)).toEqual([])
+  })
+})

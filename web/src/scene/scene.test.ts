@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest'
+import type { Outline } from '../api/types'
+import { stack } from './callouts'
+import { polyline, tube, waterline } from './paths'
+import { fit, side } from './projection'
+
+const outline: Outline = {
+  eye: [[-1, 0, 0]],
+  wire: [
+    [0, 0, 0],
+    [7, 0, -1],
+    [4, 0, -4],
+  ],
+  wireMm: 0.4,
+  members: [{ part: 'body', axis: [[1, 0, 0]], radiiMm: [0.5] }],
+  fibres: [
+    {
+      part: 'tail',
+      state: 'lying',
+      bears: true,
+      line: [
+        [7, 0, 0],
+        [16, 0, 0],
+      ],
+    },
+  ],
+  film: [
+    [-24, 0, 0],
+    [24, 0, 0],
+  ],
+}
+
+describe('projection', () => {
+  it('draws up as up and one millimetre as long as any other', () => {
+    const view = { scale: 20, originX: 100, originY: 200 }
+    expect(side(view, [0, 5, 0])).toEqual({ x: 100, y: 200 })
+    expect(side(view, [2, 0, 3])).toEqual({ x: 140, y: 140 })
+  })
+
+  it('fits the whole fly between its margins', () => {
+    const view = fit(outline, 900, 400, { side: 100, top: 20, bottom: 30 })
+    for (const point of [...outline.wire, ...outline.fibres.flatMap((f) => f.line)]) {
+      const { x, y } = side(view, point)
+      expect(x).toBeGreaterThanOrEqual(99.99)
+      expect(x).toBeLessThanOrEqual(800.01)
+      expect(y).toBeGreaterThanOrEqual(19.99)
+      expect(y).toBeLessThanOrEqual(370.01)
+    }
+  })
+
+  it('never blows a small fly up past its greatest scale', () => {
+    expect(fit(outline, 9000, 9000, { side: 0, top: 0, bottom: 0 }).scale).toBe(48)
+  })
+})
+
+describe('paths', () => {
+  const view = { scale: 10, originX: 0, originY: 0 }
+
+  it('runs through its points', () => {
+    expect(
+      polyline(view, [
+        [0, 0, 0],
+        [1, 0, 2],
+      ]),
+    ).toBe('M0,0L10,-20')
+  })
+
+  it('widens an axis by the radius on either side', () => {
+    const path = tube(
+      view,
+      [
+        [0, 0, 0],
+        [1, 0, 0],
+        [2, 0, 0],
+      ],
+      [0.5, 0.5, 0.5],
+    )
+    const ys = [...path.matchAll(/-?[\d.]+,(-?[\d.]+)/g)].map((m) => Number(m[1]))
+    expect(Math.max(...ys)).toBeCloseTo(5)
+    expect(Math.min(...ys)).toBeCloseTo(-5)
+    expect(path.endsWith('Z')).toBe(true)
+  })
+
+  it('draws the film from edge to edge', () => {
+    const line = waterline(
+      { scale: 1, originX: 50, originY: 30 },
+      [
+        [-5, 0, -1],
+        [5, 0, -1],
+      ],
+      100,
+    )
+    expect(line).toBe('M0,30L45,31L55,31L100,30')
+  })
+})
+
+describe('callouts', () => {
+  const slots = [10, 12, 14, 300].map((wanted) => ({ wanted, height: 20, item: wanted }))
+
+  it('lets no label overlap another', () => {
+    const placed = stack(slots, 0, 320)
+    for (let i = 1; i < placed.length; i++) {
+      const before = placed[i - 1]
+      expect(placed[i]?.top).toBeGreaterThanOrEqual((before?.top ?? 0) + (before?.height ?? 0))
+    }
+  })
+
+  it('keeps them between top and bottom, in order', () => {
+    const placed = stack(slots, 0, 320)
+    expect(placed.map((p) => p.item)).toEqual([10, 12, 14, 300])
+    expect(placed[0]?.top).toBeGreaterThanOrEqual(0)
+    expect((placed[3]?.top ?? 0) + 20).toBeLessThanOrEqual(320)
+  })
+})

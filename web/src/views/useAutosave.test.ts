@@ -1,0 +1,62 @@
+import { act, renderHook, waitFor } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { PatternDocument, PatternResource } from '../api/types'
+import { useAutosave } from './useAutosave'
+
+const named = (name: string) =>
+  ({ format: 'ripple-rest/pattern', version: 1, pattern: { name } }) as unknown as PatternDocument
+const opened: PatternResource = { id: 'a', revision: 3, document: named('first') }
+const reply = (status: number, body: unknown) =>
+  new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
+const fetching = vi.fn<(path: string, init: RequestInit) => Promise<Response>>()
+
+beforeEach(() => vi.stubGlobal('fetch', fetching))
+afterEach(() => {
+  vi.unstubAllGlobals()
+  fetching.mockReset()
+})
+
+const sent = (call: number) => {
+  const init = fetching.mock.calls[call]?.[1]
+  return { headers: init?.headers as Record<string, string>, body: JSON.parse(String(init?.body)) }
+}
+
+describe('useAutosave', () => {
+  it('saves the newest of several quick changes under the revision it opened', async () => {
+    fetching.mockImplementation(async () => reply(200, { ...opened, revision: 4 }))
+    const { result } = renderHook(() => useAutosave(opened))
+    act(() => result.current.change(named('second')))
+    act(() => result.current.change(named('third')))
+    expect(result.current.state.kind).toBe('saving')
+    await waitFor(() => expect(result.current.state.kind).toBe('saved'))
+    expect(fetching).toHaveBeenCalledTimes(1)
+    expect(sent(0).headers['If-Match']).toBe('"3"')
+    expect(sent(0).body.pattern.name).toBe('third')
+  })
+
+  it('keeps a change that could not be sent and sends it again', async () => {
+    fetching.mockRejectedValueOnce(new TypeError('down'))
+    fetching.mockImplementation(async () => reply(200, { ...opened, revision: 4 }))
+    const { result } = renderHook(() => useAutosave(opened))
+    act(() => result.current.change(named('second')))
+    await waitFor(() => expect(result.current.state.kind).toBe('failed'))
+    expect(result.current.document.pattern.name).toBe('second')
+    act(() => result.current.retry())
+    await waitFor(() => expect(result.current.state.kind).toBe('saved'))
+    expect(sent(1).body.pattern.name).toBe('second')
+  })
+
+  it('shows both versions after a change from elsewhere and writes neither unasked', async () => {
+    const stored = { ...opened, revision: 9, document: named('theirs') }
+    fetching.mockImplementationOnce(async () => reply(412, { title: 'x', status: 412, stored }))
+    fetching.mockImplementation(async () => reply(200, { ...opened, revision: 10 }))
+    const { result } = renderHook(() => useAutosave(opened))
+    act(() => result.current.change(named('mine')))
+    await waitFor(() => expect(result.current.state.kind).toBe('changed-elsewhere'))
+    expect(result.current.document.pattern.name).toBe('mine')
+    act(() => result.current.resolve('mine', stored))
+    await waitFor(() => expect(result.current.state.kind).toBe('saved'))
+    expect(sent(1).headers['If-Match']).toBe('"9"')
+    expect(sent(1).body.pattern.name).toBe('mine')
+  })
+})
