@@ -7,6 +7,9 @@ import type {
   School,
 } from './types'
 
+/** Names this page, so that the server gives up estimates that it no longer waits for. */
+const PAGE = crypto.randomUUID()
+
 /** Larger than any pattern can be; the server says the same. */
 export const MOST_BYTES = 1_000_000
 
@@ -85,7 +88,10 @@ export async function importFile(file: File): Promise<PatternResource> {
 }
 
 export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Estimate>('/api/estimates?depth=POSE', { ...send('POST', document), signal })
+  call<Estimate>(`/api/estimates?depth=POSE&page=${PAGE}`, { ...send('POST', document), signal })
 
 export const estimateFull = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Estimate>('/api/estimates?depth=FULL&samples=16', { ...send('POST', document), signal })
+  call<Estimate>(`/api/estimates?depth=FULL&samples=16&page=${PAGE}`, {
+    ...send('POST', document),
+    signal,
+  })

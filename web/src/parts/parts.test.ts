@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Estimate, PatternDocument } from '../api/types'
 import { isRule, partOf, stepped, withConditions, withHook, withPart } from './document'
-import { holders, place, range, short } from './words'
+import { holders, place, popsBack, range, short } from './words'
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
@@ -55,6 +55,8 @@ describe('words', () => {
   it('gives a range no more digits than it deserves', () => {
     expect(range({ low: 1.234, high: 2.345 }, ' mm')).toBe('1.2 to 2.3 mm')
     expect(range({ low: 1.2, high: 8.9 }, ' ×')).toBe('1 to 9 ×')
+    expect(range({ low: -0.04, high: 0.44 }, ' mm')).toBe('0.0 to 0.4 mm')
+    expect(range({ low: -3.4, high: -2.3 }, ' mm')).toBe('−3.4 to −2.3 mm')
     expect(range(undefined, ' mm')).toBeUndefined()
   })
 
@@ -63,6 +65,12 @@ describe('words', () => {
     expect(short({ low: 2.2, high: 4.9 })).toBe('2 to 5 mg to spare')
     expect(short({ low: -7, high: 3 })).toBe('7 mg short to 3 mg to spare')
     expect(short({ low: -14.8, high: -14.8 })).toBe('15 mg short')
+  })
+
+  it('says so when it is not known whether a fly pops back', () => {
+    expect(popsBack({ low: 1, high: 3 })).toBe('yes')
+    expect(popsBack({ low: -5, high: -3 })).toBe('no')
+    expect(popsBack({ low: -5, high: 3 })).toBe('unsure')
   })
 
   it('lists what holds the fly, most first, trifles left out', () => {

@@ -37,11 +37,17 @@ export const mm = (value: number) => `${value.toFixed(1)} mm`
 /** A share of the weight in whole per cent. */
 export const percent = (share: number) => `${Math.round(share * 100)} %`
 
+/** A number with a true minus, and never minus nought. */
+function plain(value: number, digits: number): string {
+  const text = Math.abs(value).toFixed(digits)
+  return value < 0 && Number(text) !== 0 ? `−${text}` : text
+}
+
 /** A range in the digits its width deserves. */
 export function range(interval: Interval | undefined, unit: string): string | undefined {
   if (!interval) return undefined
   const digits = interval.high - interval.low >= 5 ? 0 : 1
-  return `${interval.low.toFixed(digits)} to ${interval.high.toFixed(digits)}${unit}`
+  return `${plain(interval.low, digits)} to ${plain(interval.high, digits)}${unit}`
 }
 
 /** A lift in mg, told as what is to spare or what is short. */
@@ -54,6 +60,12 @@ export function short(lift: Interval): string {
 }
 
 const span = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
+
+/** Whether a drowned fly comes back up by itself, as far as is known. */
+export function popsBack(lift: Interval): string {
+  if (lift.low >= 0) return 'yes'
+  return lift.high < 0 ? 'no' : 'unsure'
+}
 
 /** Where a point of the hook is, told from the film. */
 export function place(heightMm: number): string {

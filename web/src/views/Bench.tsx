@@ -81,14 +81,11 @@ export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, 
         <div className="relative min-h-[352px] min-w-0 flex-1">
           {estimate && <FlyDrawing estimate={estimate} />}
         </div>
-        <aside
-          aria-label="Readings"
-          className="border-rule px-5 lg:h-0 lg:min-h-full lg:w-80 lg:overflow-y-auto lg:border-l"
-          // A scrolling region has to be reachable by keyboard.
-          tabIndex={0}
-        >
-          {estimate && <Readings pose={estimate} full={full.data} />}
-          {estimate && <Cautions estimate={estimate} />}
+        <aside aria-label="Readings" className="border-rule lg:relative lg:w-80 lg:border-l">
+          <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
+            {estimate && <Readings pose={estimate} full={full.data} />}
+            {estimate && <Cautions estimate={estimate} />}
+          </div>
         </aside>
       </div>
       <div className="bg-leaf border-rule border-t">

@@ -2,12 +2,13 @@ import { ChevronDown } from 'lucide-react'
 import { Accordion } from 'radix-ui'
 import type { ReactNode } from 'react'
 import type { Estimate } from '../api/types'
-import { holders, part, percent, posture, range, short } from '../parts/words'
+import { holders, part, percent, popsBack, posture, range, short } from '../parts/words'
 
 /** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
 export function Readings({ pose, full }: { pose: Estimate; full: Estimate | undefined }) {
   const rest = pose.rest
   const band = full?.band
+  const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg }
   return (
     <Accordion.Root type="single" collapsible className="flex flex-col">
       <Reading
@@ -65,8 +66,8 @@ export function Readings({ pose, full }: { pose: Estimate; full: Estimate | unde
       <Reading
         id="pop-back"
         title="pops back if drowned"
-        value={pose.popBackMg >= 0 ? 'yes' : 'no'}
-        band={short(full?.band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg })}
+        value={popsBack(lift)}
+        band={short(lift)}
         stale={!full}
       >
         <p>
@@ -118,7 +119,7 @@ function Reading({
               <span className="font-serif text-3xl leading-8">{value}</span>
               <span
                 aria-busy={stale}
-                className={`block ${stale ? 'text-soft italic opacity-70' : 'text-soft'}`}
+                className={`block ${stale ? 'text-soft italic' : 'text-soft'}`}
               >
                 {band ?? (stale ? 'working…' : '')}
               </span>

@@ -157,6 +157,23 @@ class ApiTest {
   }
 
   @Test
+  void aPageThatAsksAnewGivesUpItsOlderLongEstimate() throws Exception {
+    String path = "/api/estimates?page=one&depth=";
+    var older =
+        java.util.concurrent.CompletableFuture.supplyAsync(
+            () -> {
+              try {
+                return app.send("POST", path + "FULL&samples=256", example);
+              } catch (Exception e) {
+                throw new IllegalStateException(e);
+              }
+            });
+    Thread.sleep(500);
+    assertThat(app.send("POST", path + "POSE", example).status()).isEqualTo(200);
+    assertThat(older.get(20, java.util.concurrent.TimeUnit.SECONDS).status()).isEqualTo(409);
+  }
+
+  @Test
   void aForeignHostAndAForeignSiteAreRefused() throws Exception {
     try (Socket socket = new Socket("127.0.0.1", app.port)) {
       socket

@@ -4,6 +4,10 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -27,6 +31,8 @@ class EstimateController {
   private final PatternReader reader;
   private final Sizer sizer;
   private final Materials materials;
+  private final ConcurrentMap<String, AtomicBoolean> asked = new ConcurrentHashMap<>();
+  private final Semaphore longWork = new Semaphore(1, true);
 
   EstimateController(PatternReader reader, Sizer sizer, Materials materials) {
     this.reader = reader;
@@ -36,7 +42,8 @@ class EstimateController {
 
   /**
    * One estimate. Depth {@code POSE} answers at once with lines to draw; {@code FULL} takes longer
-   * and adds film reserve, other rests and, with samples, the band.
+   * and adds film reserve, other rests and, with samples, the band. A page that names itself with
+   * {@code page} gives up its own older long estimate by asking for a newer one of either depth.
    */
   @PostMapping(path = "/api/estimates", consumes = MediaType.APPLICATION_JSON_VALUE)
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
@@ -46,10 +53,34 @@ class EstimateController {
       @RequestParam(defaultValue = "POSE") Options.Depth depth,
       @RequestParam(defaultValue = "0") int samples,
       @RequestParam(defaultValue = "1") long seed,
+      @RequestParam(defaultValue = "") String page,
       HttpServletRequest request)
       throws IOException {
     PatternFile file = reader.read(request.getInputStream());
-    return view(file, new Options(depth, seed, samples, Mesh.WORKING, () -> false));
+    AtomicBoolean cancelled = new AtomicBoolean();
+    giveUp(asked.put(page, cancelled), page);
+    try {
+      Options options = new Options(depth, seed, samples, Mesh.WORKING, cancelled::get);
+      return depth == Options.Depth.POSE ? view(file, options) : inTurn(file, options);
+    } finally {
+      asked.remove(page, cancelled);
+    }
+  }
+
+  private static void giveUp(AtomicBoolean older, String page) {
+    if (older != null && !page.isEmpty()) {
+      older.set(true);
+    }
+  }
+
+  /** Long estimates go one at a time, so that quick ones always find a free core. */
+  private EstimateView inTurn(PatternFile file, Options options) {
+    longWork.acquireUninterruptibly();
+    try {
+      return view(file, options);
+    } finally {
+      longWork.release();
+    }
   }
 
   EstimateView view(PatternFile file, Options options) {

@@ -46,6 +46,7 @@ public final class Estimator {
   /** Estimates one fly. Same input and seed, same output. */
   public static Estimate estimate(
       SizedPattern sized, Materials materials, Conditions conditions, Options options) {
+    stopIf(options);
     Trial trial = new Trial(sized, materials, conditions, options);
     Landing upright = trial.land(Attitude.UPRIGHT);
     boolean full = options.depth() == Options.Depth.FULL;
@@ -90,7 +91,7 @@ public final class Estimator {
   }
 
   /** One draw of everything that is only roughly known. */
-  private record Draw(Optional<Rest> rest, Optional<FilmReserve> reserve, double popBackMg) {}
+  private record Draw(Optional<Rest> rest, double reserve, double popBackMg) {}
 
   private static Band band(
       SizedPattern sized,
@@ -122,7 +123,7 @@ public final class Estimator {
         interval(floated, d -> d.rest().get().bendMm()),
         interval(floated, d -> d.rest().get().pointMm()),
         interval(floated, d -> Math.toDegrees(d.rest().get().pose().pitchRad())),
-        interval(floated, d -> d.reserve().get().keepsPostureTo()),
+        interval(floated, Draw::reserve),
         interval(draws, Draw::popBackMg).get());
   }
 
@@ -138,7 +139,9 @@ public final class Estimator {
     double factor = Math.max(1, Math.min(8, cast));
     Trial trial = new Trial(sized, drawn, conditions.withTouchdown(factor), options);
     Landing landing = trial.land(Attitude.UPRIGHT);
-    Optional<FilmReserve> reserve = landing.rest().map(r -> FilmReserve.from(r, trial.finder));
+    stopIf(options);
+    double reserve =
+        landing.rest().map(r -> FilmReserve.keepsPostureTo(r, trial.finder)).orElse(0.0);
     return new Draw(landing.rest(), reserve, trial.popBackMg());
   }
 

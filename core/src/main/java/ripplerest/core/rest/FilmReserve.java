@@ -20,6 +20,18 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
 
   /** Loads the fly until it sinks; contact lines advance as it goes down. */
   public static FilmReserve from(Rest rest, RestFinder finder) {
+    return from(rest, finder, false);
+  }
+
+  /**
+   * Only the first factor, {@link #keepsPostureTo}: loads the fly until it no longer sits as it
+   * did.
+   */
+  public static double keepsPostureTo(Rest rest, RestFinder finder) {
+    return from(rest, finder, true).keepsPostureTo();
+  }
+
+  private static FilmReserve from(Rest rest, RestFinder finder, boolean postureOnly) {
     double keeps = 0;
     double floats = 1;
     double factor = 1;
@@ -34,6 +46,9 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
       }
       if (keeps == 0 && finder.posture(there.pose()) != rest.posture()) {
         keeps = between(at, factor, next, rest.posture(), finder);
+        if (postureOnly) {
+          return new FilmReserve(keeps, keeps, false);
+        }
       }
       at = there;
       factor = next;
