@@ -69,19 +69,19 @@ final class Anderson {
   }
 
   private void subtractCombination(double[] after) {
-    double[][] normal = new double[kept][kept];
+    double[] normal = new double[kept * kept];
     double[] right = new double[kept];
     for (int a = 0; a < kept; a++) {
       right[a] = dot(residuals[a], residual);
       for (int b = 0; b <= a; b++) {
-        normal[a][b] = dot(residuals[a], residuals[b]);
-        normal[b][a] = normal[a][b];
+        normal[a * kept + b] = dot(residuals[a], residuals[b]);
       }
-      normal[a][a] *= 1 + 1e-9;
+      normal[a * kept + a] *= 1 + 1e-9;
     }
-    if (!solve(normal, right)) {
-      return;
+    if (!Cholesky.factor(normal, kept, kept, 0)) {
+      return; // the columns are as good as dependent
     }
+    Cholesky.solve(normal, kept, kept, right);
     for (int a = 0; a < kept; a++) {
       double c = right[a];
       double[] change = images[a];
@@ -97,37 +97,5 @@ final class Anderson {
       sum += a[i] * b[i];
     }
     return sum;
-  }
-
-  /** Cholesky in place; false if the columns are as good as dependent. */
-  private static boolean solve(double[][] m, double[] x) {
-    int n = x.length;
-    for (int i = 0; i < n; i++) {
-      for (int j = 0; j <= i; j++) {
-        double sum = m[i][j];
-        for (int k = 0; k < j; k++) {
-          sum -= m[i][k] * m[j][k];
-        }
-        if (i == j) {
-          if (!(sum > 0)) {
-            return false;
-          }
-          m[i][i] = Math.sqrt(sum);
-        } else {
-          m[i][j] = sum / m[j][j];
-        }
-      }
-      for (int k = 0; k < i; k++) {
-        x[i] -= m[i][k] * x[k];
-      }
-      x[i] /= m[i][i];
-    }
-    for (int i = n - 1; i >= 0; i--) {
-      for (int k = i + 1; k < n; k++) {
-        x[i] -= m[k][i] * x[k];
-      }
-      x[i] /= m[i][i];
-    }
-    return true;
   }
 }

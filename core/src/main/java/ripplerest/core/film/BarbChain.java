@@ -44,7 +44,7 @@ final class BarbChain {
   private final double[] step;
   private final double[] trial;
   private final double[] column;
-  private final double[] lever;
+  private final double[] factor;
 
   /**
    * @param segments number of segments
@@ -79,7 +79,7 @@ final class BarbChain {
     this.step = new double[n];
     this.trial = new double[n];
     this.column = new double[n];
-    this.lever = new double[n * n];
+    this.factor = new double[n * n];
   }
 
   /** Length of barb that one contact stands for, mm; the tip's is half a segment. */
@@ -269,35 +269,15 @@ final class BarbChain {
    * Cholesky of the lower half of the Hessian plus a shift; false if it is not positive definite.
    */
   private boolean solve(double shift) {
-    double[] l = lever;
     for (int i = 0; i < n; i++) {
-      double right = -torque[i];
-      for (int j = 0; j <= i; j++) {
-        double sum = hessian[i * n + j] + (i == j ? shift : 0);
-        for (int k = 0; k < j; k++) {
-          sum -= l[i * n + k] * l[j * n + k];
-        }
-        if (i == j) {
-          if (!(sum > 1e-9 * hinge[0])) {
-            return false;
-          }
-          l[i * n + i] = Math.sqrt(sum);
-        } else {
-          l[i * n + j] = sum / l[j * n + j];
-        }
-      }
-      for (int k = 0; k < i; k++) {
-        right -= l[i * n + k] * step[k];
-      }
-      step[i] = right / l[i * n + i];
+      System.arraycopy(hessian, i * n, factor, i * n, i + 1);
+      factor[i * n + i] += shift;
+      step[i] = -torque[i];
     }
-    for (int i = n - 1; i >= 0; i--) {
-      double sum = step[i];
-      for (int k = i + 1; k < n; k++) {
-        sum -= l[k * n + i] * step[k];
-      }
-      step[i] = sum / l[i * n + i];
+    if (!Cholesky.factor(factor, n, n, 1e-9 * hinge[0])) {
+      return false;
     }
+    Cholesky.solve(factor, n, n, step);
     return true;
   }
 }

@@ -78,20 +78,7 @@ final class BoxQp {
 
   /** Overwrites {@code x} (one entry a free element) with the solution of A_free·y = x. */
   void solveFreeSystem(double[] x) {
-    for (int i = 0; i < freeCount; i++) {
-      double sum = x[i];
-      for (int k = 0; k < i; k++) {
-        sum -= factor[i * n + k] * x[k];
-      }
-      x[i] = sum / factor[i * n + i];
-    }
-    for (int i = freeCount - 1; i >= 0; i--) {
-      double sum = x[i];
-      for (int k = i + 1; k < freeCount; k++) {
-        sum -= factor[k * n + i] * x[k];
-      }
-      x[i] = sum / factor[i * n + i];
-    }
+    Cholesky.solve(factor, freeCount, n, x);
   }
 
   private void solveFree(double[] a, double[] g, double[] m, double[] f) {
@@ -116,12 +103,11 @@ final class BoxQp {
       }
       work[i] = right;
       for (int j = 0; j <= i; j++) {
-        double sum = a[row + free[j]];
-        for (int k = 0; k < j; k++) {
-          sum -= factor[i * n + k] * factor[j * n + k];
-        }
-        factor[i * n + j] = i == j ? Math.sqrt(sum) : sum / factor[j * n + j];
+        factor[i * n + j] = a[row + free[j]];
       }
+    }
+    if (!Cholesky.factor(factor, freeCount, n, 0)) {
+      throw new IllegalStateException("the film's matrix is not positive definite");
     }
     solveFreeSystem(work);
     for (int i = 0; i < freeCount; i++) {

@@ -31,12 +31,6 @@ public final class FilmSolver {
   /** A segment higher than this over the level is not asked what level it lies over, mm. */
   private static final double NEAR_MM = 0.25;
 
-  /**
-   * A fibre farther away than this many times the spread of its sources is taken as one source: the
-   * error is below (1/6)²/2 of its small share of the level.
-   */
-  private static final double FAR_OVER_SPREAD = 3;
-
   private static final int MAX_SWEEPS = 40;
 
   private final Water water;
@@ -89,23 +83,10 @@ public final class FilmSolver {
   private final double[] wy;
   private final double[] wz;
 
-  // Sources on the film: one block a fibre, then the slices.
-  private final double[] sourceX;
-  private final double[] sourceY;
-  private final double[] sourceSize;
-  private final double[] sourceForce;
-  private final double[] sourceBefore;
-  private final Anderson mixer;
-  private final int[] sources;
+  private final Sheet sheet;
   private final double[] levels;
   private final double[] nodeX;
   private final double[] nodeY;
-
-  // Each fibre's sources drawn together, as they look from afar.
-  private final double[] centreX;
-  private final double[] centreY;
-  private final double[] centreForce;
-  private final double[] near;
   private double cosPitch;
   private double tolerance = 1e-4;
 
@@ -163,18 +144,7 @@ public final class FilmSolver {
     wy = new double[s];
     wz = new double[s];
     takeMembers(wetting);
-    int blocks = n * segments + s;
-    sourceX = new double[blocks];
-    sourceY = new double[blocks];
-    sourceSize = new double[blocks];
-    sourceForce = new double[blocks];
-    sourceBefore = new double[blocks];
-    mixer = new Anderson(blocks);
-    sources = new int[n];
-    centreX = new double[n];
-    centreY = new double[n];
-    centreForce = new double[n];
-    near = new double[n];
+    sheet = new Sheet(kernel, n, segments, sliceGroup);
     levels = new double[segments];
     nodeX = new double[segments];
     nodeY = new double[segments];
@@ -258,8 +228,7 @@ public final class FilmSolver {
 
   /** Forgets every warm start. */
   public void reset() {
-    java.util.Arrays.fill(sources, 0);
-    java.util.Arrays.fill(sourceForce, 0);
+    sheet.clear();
     java.util.Arrays.fill(sliceForce, 0);
     java.util.Arrays.fill(level, 0);
     for (int i = 0; i < fibreCount; i++) {
@@ -275,12 +244,9 @@ public final class FilmSolver {
    */
   public Load evaluate(Pose pose, FilmState state, boolean rising) {
     place(pose);
-    mixer.forget();
+    sheet.beginPose();
     for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
-      System.arraycopy(sourceForce, 0, sourceBefore, 0, sourceForce.length);
-      for (int i = 0; i < fibreCount; i++) {
-        drawTogether(i);
-      }
+      sheet.beginSweep();
       double moved = 0;
       for (int k = 0; k < sliceCount; k++) {
         moved += settleSlice(k, state, rising);
@@ -291,7 +257,7 @@ public final class FilmSolver {
       if (moved < tolerance) {
         break;
       }
-      mixer.mix(sourceBefore, sourceForce);
+      sheet.accelerate();
     }
     return sum(state, rising);
   }
@@ -327,50 +293,43 @@ public final class FilmSolver {
 
   private double settleSlice(int k, FilmState state, boolean rising) {
     CylinderLaw law = rising && state.wet[k] ? lawReceding[k] : lawAdvancing[k];
-    int at = fibreCount * segments + k;
+    double before = sheet.sliceForce(k);
     if (wz[k] > CLEAR_MM - law.touchesFrom()) {
       depth[k] = -wz[k];
-      double before = sourceForce[at];
       sliceForce[k] = 0;
-      sourceForce[at] = 0;
+      sheet.liftSlice(k);
       return Math.abs(before);
     }
-    double local = levelAt(wx[k], wy[k], -1, sliceGroup[k]);
-    depth[k] = local - wz[k];
+    depth[k] = sheet.level(wx[k], wy[k], -1, sliceGroup[k]) - wz[k];
     sliceForce[k] = law.total(depth[k]) * sliceLength[k];
     double film = law.film(depth[k]) * sliceLength[k];
     double size = Math.max(sliceRadius[k], FilmKernel.SELF_OF_SEGMENT * sliceLength[k]);
-    double before = sourceForce[at];
-    source(at, wx[k], wy[k], size, film);
+    sheet.pressSlice(k, wx[k], wy[k], size, film);
     return Math.abs(film - before);
   }
 
   private double settleFibre(int i, FibreState state, boolean rising) {
-    int from = i * segments;
-    double before = 0;
-    for (int k = 0; k < sources[i]; k++) {
-      before += sourceForce[from + k];
-    }
+    double before = sheet.fibreForce(i);
     double after = 0;
     switch (state) {
-      case LYING -> after = settleLying(i, from);
-      case CROSSING_TIP_DOWN, CROSSING_ROOT_DOWN -> after = settleCrossing(i, from, state, rising);
+      case LYING -> after = settleLying(i);
+      case CROSSING_TIP_DOWN, CROSSING_ROOT_DOWN -> after = settleCrossing(i, state, rising);
       case DROWNED -> {
-        level[i] = levelAt(x[i], y[i], i, -1);
-        silence(i, 0);
+        level[i] = sheet.level(x[i], y[i], i, -1);
+        sheet.keep(i, 0);
       }
     }
     return Math.abs(after - before);
   }
 
-  private double settleLying(int i, int from) {
+  private double settleLying(int i) {
     double tip = z[i] - length[i] * Math.sin(down[i]);
     BarbChain c = chain[i];
     if (Math.min(z[i], tip) > CLEAR_MM) {
-      if (sources[i] > 0 || c.load() > 0) {
+      if (sheet.count(i) > 0 || c.load() > 0) {
         c.straighten(down[i], z[i]);
       }
-      silence(i, 0);
+      sheet.keep(i, 0);
       level[i] = 0;
       return 0;
     }
@@ -384,37 +343,27 @@ public final class FilmSolver {
     for (int k = 0; k < segments; k++) {
       double px = x[i] + outX[i] * c.reach[k];
       double py = y[i] + outY[i] * c.reach[k];
-      source(from + k, px, py, FilmKernel.SELF_OF_SEGMENT * c.share(k), c.force[k]);
+      sheet.press(i, k, px, py, FilmKernel.SELF_OF_SEGMENT * c.share(k), c.force[k]);
       sum += c.force[k];
     }
-    sources[i] = segments;
-    drawTogether(i);
+    sheet.keep(i, segments);
     return sum;
   }
 
-  private double settleCrossing(int i, int from, FibreState state, boolean rising) {
+  private double settleCrossing(int i, FibreState state, boolean rising) {
     Crossing c = crossing[i];
     boolean tipDown = state == FibreState.CROSSING_TIP_DOWN;
     double alpha = Math.max(Math.toRadians(2), tipDown ? down[i] : -down[i]);
     double px = x[i] + outX[i] * c.reach;
     double py = y[i] + outY[i] * c.reach;
-    level[i] = levelAt(px, py, i, -1);
+    level[i] = sheet.level(px, py, i, -1);
     double gap = tipDown ? z[i] - level[i] : level[i] - z[i];
     c.solve(alpha, gap, gamma(i, rising), stiffness[i], selfDepth[i], tipDown);
     px = x[i] + outX[i] * c.reach;
     py = y[i] + outY[i] * c.reach;
-    source(from, px, py, body.fibres().get(i).radiusMm(), c.force);
-    silence(i, 1);
-    drawTogether(i);
+    sheet.press(i, 0, px, py, body.fibres().get(i).radiusMm(), c.force);
+    sheet.keep(i, 1);
     return c.force;
-  }
-
-  /** Leaves a fibre only its first {@code kept} sources. */
-  private void silence(int i, int kept) {
-    for (int at = i * segments + kept; at < i * segments + sources[i]; at++) {
-      sourceForce[at] = 0;
-    }
-    sources[i] = kept;
   }
 
   double gamma(int i, boolean rising) {
@@ -434,47 +383,7 @@ public final class FilmSolver {
     return stiffness[i];
   }
 
-  private void source(int at, double px, double py, double size, double force) {
-    sourceX[at] = px;
-    sourceY[at] = py;
-    sourceSize[at] = size * size;
-    sourceForce[at] = force;
-  }
-
-  /** Level that all but one fibre, or all but one group of members, make at a place, mm. */
-  private double levelAt(double px, double py, int exceptFibre, int exceptGroup) {
-    double h = 0;
-    for (int i = 0; i < fibreCount; i++) {
-      if (i == exceptFibre || sources[i] == 0) {
-        continue;
-      }
-      double dx = px - centreX[i];
-      double dy = py - centreY[i];
-      double square = dx * dx + dy * dy;
-      if (square > near[i]) {
-        h -= centreForce[i] * kernel.depression(square);
-        continue;
-      }
-      int from = i * segments;
-      for (int at = from; at < from + sources[i]; at++) {
-        if (sourceForce[at] != 0) {
-          h -= drop(at, px, py);
-        }
-      }
-    }
-    int first = fibreCount * segments;
-    for (int k = 0; k < sliceCount; k++) {
-      if (sliceGroup[k] != exceptGroup && sourceForce[first + k] != 0) {
-        h -= drop(first + k, px, py);
-      }
-    }
-    return h;
-  }
-
-  /**
-   * Level under each segment of a lying fibre. Near fibres are asked segment by segment; the smooth
-   * part that far ones make is asked at three places and laid through them as a parabola.
-   */
+  /** Level under each end of a lying fibre's segments that could touch the film. */
   private void levelsUnder(int i, BarbChain c) {
     int first = segments;
     int last = 0;
@@ -487,100 +396,9 @@ public final class FilmSolver {
         last = k;
       }
     }
-    if (first > last) {
-      return;
+    if (first <= last) {
+      sheet.addLevels(i, nodeX, nodeY, first, last, levels);
     }
-    int middle = (first + last) / 2;
-    double halfX = (nodeX[last] - nodeX[first]) / 2;
-    double halfY = (nodeY[last] - nodeY[first]) / 2;
-    double half = halfX * halfX + halfY * halfY;
-    double farFirst = 0;
-    double farMiddle = 0;
-    double farLast = 0;
-    for (int j = 0; j < fibreCount; j++) {
-      if (j == i || sources[j] == 0) {
-        continue;
-      }
-      double square = square(nodeX[middle], nodeY[middle], j);
-      if (square > 2 * (near[j] + half)) {
-        farFirst -= centreForce[j] * kernel.depression(square(nodeX[first], nodeY[first], j));
-        farMiddle -= centreForce[j] * kernel.depression(square);
-        farLast -= centreForce[j] * kernel.depression(square(nodeX[last], nodeY[last], j));
-        continue;
-      }
-      int from = j * segments;
-      for (int at = from; at < from + sources[j]; at++) {
-        if (sourceForce[at] != 0) {
-          for (int k = first; k <= last; k++) {
-            levels[k] -= drop(at, nodeX[k], nodeY[k]);
-          }
-        }
-      }
-    }
-    int slices = fibreCount * segments;
-    for (int at = slices; at < slices + sliceCount; at++) {
-      if (sourceForce[at] != 0) {
-        for (int k = first; k <= last; k++) {
-          levels[k] -= drop(at, nodeX[k], nodeY[k]);
-        }
-      }
-    }
-    addParabola(first, middle, last, farFirst, farMiddle, farLast);
-  }
-
-  private void addParabola(
-      int first, int middle, int last, double atFirst, double atMiddle, double atLast) {
-    for (int k = first; k <= last; k++) {
-      if (last - first < 2) {
-        levels[k] += k == first ? atFirst : atLast;
-        continue;
-      }
-      double a = (double) (k - middle) * (k - last) / ((first - middle) * (first - last));
-      double b = (double) (k - first) * (k - last) / ((middle - first) * (middle - last));
-      double e = (double) (k - first) * (k - middle) / ((last - first) * (last - middle));
-      levels[k] += a * atFirst + b * atMiddle + e * atLast;
-    }
-  }
-
-  private double square(double px, double py, int fibre) {
-    double dx = px - centreX[fibre];
-    double dy = py - centreY[fibre];
-    return dx * dx + dy * dy;
-  }
-
-  /** Sums up a fibre's sources at their centre, and how near one must be to tell them apart. */
-  private void drawTogether(int i) {
-    double sum = 0;
-    double sumX = 0;
-    double sumY = 0;
-    int from = i * segments;
-    for (int at = from; at < from + sources[i]; at++) {
-      sum += sourceForce[at];
-      sumX += sourceForce[at] * sourceX[at];
-      sumY += sourceForce[at] * sourceY[at];
-    }
-    centreForce[i] = sum;
-    near[i] = Double.POSITIVE_INFINITY;
-    if (Math.abs(sum) < 1e-12) {
-      return;
-    }
-    centreX[i] = sumX / sum;
-    centreY[i] = sumY / sum;
-    double farthest = 0;
-    for (int at = from; at < from + sources[i]; at++) {
-      if (sourceForce[at] != 0) {
-        double dx = sourceX[at] - centreX[i];
-        double dy = sourceY[at] - centreY[i];
-        farthest = Math.max(farthest, dx * dx + dy * dy + sourceSize[at]);
-      }
-    }
-    near[i] = FAR_OVER_SPREAD * FAR_OVER_SPREAD * farthest;
-  }
-
-  private double drop(int at, double px, double py) {
-    double dx = px - sourceX[at];
-    double dy = py - sourceY[at];
-    return sourceForce[at] * kernel.depression(dx * dx + dy * dy + sourceSize[at]);
   }
 
   private Load sum(FilmState state, boolean rising) {
@@ -593,12 +411,11 @@ public final class FilmSolver {
       roll += sliceForce[k] * wy[k];
     }
     for (int i = 0; i < fibreCount; i++) {
-      int from = i * segments;
-      for (int at = from; at < from + sources[i]; at++) {
-        double f = sourceForce[at];
+      for (int k = 0; k < sheet.count(i); k++) {
+        double f = sheet.force(i, k);
         lift += f;
-        pitch -= f * sourceX[at];
-        roll += f * sourceY[at];
+        pitch -= f * sheet.x(i, k);
+        roll += f * sheet.y(i, k);
       }
       double f = fibreBuoyancy(i, state.fibres[i]);
       if (f > 0) {
@@ -647,16 +464,14 @@ public final class FilmSolver {
     Map<String, double[]> byPart = new java.util.TreeMap<>();
     for (int k = 0; k < sliceCount; k++) {
       String part = body.members().get(sliceMember[k]).part();
-      double film = sourceForce[fibreCount * segments + k];
+      double film = sheet.sliceForce(k);
       double[] held = byPart.computeIfAbsent(part, p -> new double[2]);
       held[0] += film;
       held[1] += sliceForce[k] - film;
     }
     for (int i = 0; i < fibreCount; i++) {
       double[] held = byPart.computeIfAbsent(body.fibres().get(i).part(), p -> new double[2]);
-      for (int at = i * segments; at < i * segments + sources[i]; at++) {
-        held[0] += sourceForce[at];
-      }
+      held[0] += sheet.fibreForce(i);
       held[1] += fibreBuoyancy(i, state.fibres[i]);
     }
     return byPart;
@@ -684,7 +499,7 @@ public final class FilmSolver {
 
   /** Level of the film at a place in the world after the last evaluation, mm; for drawing. */
   public double levelAt(double px, double py) {
-    return levelAt(px, py, -1, -1);
+    return sheet.level(px, py, -1, -1);
   }
 
   /** Bent shape of a fibre in the last pose, world frame: places along it from root to tip. */
