@@ -12,7 +12,8 @@ final class Verdict {
 
   static String of(Landing upright, List<Rest> others) {
     if (upright.rest().isEmpty()) {
-      return "Sinks. " + upright.reason();
+      String reason = upright.reason();
+      return reason.startsWith("Sinks") ? reason : "Sinks, as far as is known. " + reason;
     }
     Rest rest = upright.rest().get();
     return sits(rest) + ", " + point(rest) + angle(rest) + "." + also(rest, others);

@@ -26,6 +26,9 @@ public final class RestFinder {
   /** Clearance at which a landing begins; the film can reach up to a thick member from there. */
   private static final double START_MM = 1.5;
 
+  /** How far all forces may still move in a sweep when a rest is measured, in weights. */
+  private static final double MEASURED = 1e-4;
+
   private static final int TRIES_OFF_A_SADDLE = 4;
 
   private final FilmSolver film;
@@ -56,7 +59,6 @@ public final class RestFinder {
     Pose level = new Pose(0, attitude.pitchRad(), attitude.rollRad());
     Pose above = level.moved(START_MM - lowest(film.body(), level), 0, 0);
     Touchdown.Landed landed = new Touchdown(balance).press(above, touchdownFactor, extent);
-    film.reset();
     FilmState state = landed.state();
     Settled settled = settler.settle(landed.pose(), state, true, 1, Settler.EXACT);
     for (int i = 0; i < TRIES_OFF_A_SADDLE && settled.outcome() == Outcome.RESTS; i++) {
@@ -73,7 +75,7 @@ public final class RestFinder {
   /** Measures a pose at full accuracy. */
   private Rest examine(Attitude from, double pressed, Pose pose, FilmState state) {
     double weight = balance.weight();
-    film.setTolerance(2e-5 * weight);
+    film.setTolerance(MEASURED * weight);
     RealMatrix stiffness = balance.stiffness(pose, state, true, HESSIAN_HEAVE_MM, HESSIAN_TURN_RAD);
     double[] left = balance.residual(pose, state, true, 1);
     int pending = StateRules.due(film, state, true).size();
@@ -147,7 +149,7 @@ public final class RestFinder {
   private static String reason(Settled settled, Touchdown.Landed landed, double weight) {
     return switch (settled.outcome()) {
       case SINKS ->
-          "It sinks: the water pushed back with at most %.1f times its weight on landing, and once let go could not hold it."
+          "Sinks: the water pushed back with at most %.1f times its weight on landing, and once let go could not hold it."
               .formatted(landed.pressed());
       case UNSETTLED ->
           "No balance was found within %d steps; %.3f of the weight was left over."

@@ -109,7 +109,7 @@ class EstimatorTest {
     assertThat(all).allMatch(e -> e.rest().map(r -> r.proof().holds()).orElse(true));
     List<Estimate> sunk = all.stream().filter(e -> e.rest().isEmpty()).toList();
     assertThat(sunk).allMatch(e -> !e.sinkReason().isBlank());
-    long noBalance = sunk.stream().filter(e -> !e.sinkReason().startsWith("It sinks")).count();
+    long noBalance = sunk.stream().filter(e -> !e.sinkReason().startsWith("Sinks")).count();
     System.out.printf(
         "500 random patterns: %d sink, %d without a balance%n", sunk.size(), noBalance);
     assertThat(noBalance).isLessThan(25);

@@ -25,6 +25,9 @@ import ripplerest.core.water.Floatant;
  * barbs pierced.
  */
 class RefinementTest {
+  /** What doubling the segments moves a collar's mean height at most, the same barbs pierced. */
+  static final double COLLAR_HEIGHT_MM = 0.03;
+
   private static final double DEPTH_MM = 0.15;
   private static final double ANGLE_DEG = 2;
 
@@ -70,6 +73,11 @@ class RefinementTest {
             .place(org.hipparchus.geometry.euclidean.threed.Vector3D.ZERO, film.centreOfMass())
             .getZ();
     isClose(working.eyeMm(), eye, working.pose(), finer.pose());
+    if (school.equals("upright-collar")) {
+      double bend = finer.pose().place(sized.hook().bendStart(), film.centreOfMass()).getZ();
+      assertThat((eye + bend) / 2)
+          .isCloseTo((working.eyeMm() + working.bendMm()) / 2, within(COLLAR_HEIGHT_MM));
+    }
   }
 
   private static void isClose(double eye, double finerEye, Pose pose, Pose finer) {

@@ -22,10 +22,10 @@ import ripplerest.core.hook.HookSpec;
  *   pitch                           forward plume from 40° to 85°                  12 14 16 18
  * </pre>
  *
- * e = 0.05 mm, what doubling the mesh moves at the same pierced barbs.
+ * e = 0.03 mm, what doubling the mesh moves at the same pierced barbs.
  */
 class TradeTest {
-  private static final double E = 0.05;
+  private static final double E = RefinementTest.COLLAR_HEIGHT_MM;
 
   private static double height(Rest rest) {
     return (rest.eyeMm() + rest.bendMm()) / 2;

@@ -1,0 +1,101 @@
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import type { Estimate, PatternDocument } from '../api/types'
+import { ProblemDialog } from './ProblemDialog'
+import { Readings } from './Readings'
+import { ShankPlan } from './ShankPlan'
+import { Tray } from './Tray'
+
+afterEach(cleanup)
+
+const estimate = {
+  verdict: 'Lies flush.',
+  posture: 'flush',
+  hook: { shankMm: 7.4, gapMm: 4, wireMm: 0.41, eyeMm: 0.943, hookLengthMm: 9.6 },
+  dimensions: [
+    { part: 'tail', name: 'length', mm: 9.6, eyeLengths: 10.2, rule: '1 × hook length' },
+  ],
+  spans: [
+    { part: 'head', label: 'head', fromMm: 0, toMm: 1.4 },
+    { part: 'body', label: 'body', fromMm: 1.4, toMm: 7.4 },
+  ],
+  weight: [{ part: 'hook', massMg: 19, share: 0.9 }],
+  massMg: 21,
+  popBackMg: -14,
+  sinkReason: '',
+  others: [],
+  warnings: [],
+  leftOut: [],
+} as unknown as Estimate
+
+const document: PatternDocument = {
+  format: 'ripple-rest/pattern',
+  version: 1,
+  pattern: {
+    name: 'Test',
+    school: 'parachute',
+    hook: { size: 14, shape: 'straight', lengthSteps: 0, wireSteps: 0 },
+    parts: [
+      {
+        part: 'tail',
+        material: 'tail-barb',
+        count: 6,
+        length: { rule: 'hook-length', factor: 1 },
+      } as PatternDocument['pattern']['parts'][number],
+    ],
+  },
+  conditions: { temperature: 12, filmFactor: 1, floatant: 'gel', touchdownFactor: 2 },
+}
+
+describe('ShankPlan', () => {
+  it('tells each span in mm and eye lengths to a screen reader', () => {
+    render(<ShankPlan estimate={estimate} />)
+    const row = screen.getByRole('row', { name: /body/ })
+    expect(within(row).getByText('1.4 to 7.4 mm')).toBeTruthy()
+    expect(within(row).getByText('1.5 to 7.8 eye lengths')).toBeTruthy()
+  })
+})
+
+describe('Readings', () => {
+  it('looks stale until the long estimate is there', () => {
+    const { rerender, container } = render(<Readings pose={estimate} full={undefined} />)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(3)
+    const full = { ...estimate, reserve: { keepsPostureTo: 10, sinksAt: 10, beyond: true } }
+    rerender(<Readings pose={estimate} full={full} />)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(0)
+    expect(screen.getByText('>10 ×')).toBeTruthy()
+  })
+})
+
+describe('Tray', () => {
+  it('changes the hook, a part and the water of the document, and only those', () => {
+    const onChange = vi.fn<(next: PatternDocument) => void>()
+    render(<Tray document={document} estimate={estimate} onChange={onChange} />)
+    fireEvent.click(screen.getByRole('button', { name: 'size: more' }))
+    expect(onChange.mock.lastCall?.[0].pattern.hook.size).toBe(15)
+    fireEvent.click(screen.getByRole('button', { name: 'fibres: less' }))
+    expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({ count: 5 })
+    fireEvent.click(screen.getByRole('radio', { name: 'none' }))
+    expect(onChange.mock.lastCall?.[0].conditions?.floatant).toBe('none')
+    expect(onChange.mock.lastCall?.[0].pattern).toEqual(document.pattern)
+  })
+
+  it('pins a rule at what it comes to on this hook', () => {
+    const onChange = vi.fn<(next: PatternDocument) => void>()
+    render(<Tray document={document} estimate={estimate} onChange={onChange} />)
+    fireEvent.click(screen.getByRole('button', { name: 'pin length' }))
+    expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({
+      length: { value: 9.6, unit: 'mm' },
+    })
+  })
+})
+
+describe('ProblemDialog', () => {
+  it('names field, value, bound and remedy', () => {
+    const errors = [{ pointer: '/a', value: '9', bound: 'at most 5', remedy: 'Use less.' }]
+    const problem = { title: 'Not valid', status: 422, detail: 'One field.', errors }
+    render(<ProblemDialog problem={problem} onClose={() => undefined} />)
+    expect(screen.getByRole('dialog').textContent).toContain('/a is 9; at most 5. Use less.')
+    expect(screen.getByRole('dialog').textContent).toContain('Nothing was saved')
+  })
+})
