@@ -57,15 +57,6 @@ class TradeTest {
     HookSpec heavy = collar.hook().withWire(2);
     Rest regular = Flies.rest(collar, Flies.GEL);
     Rest heavier = Flies.rest(collar.withHook(heavy), Flies.GEL);
-    System.out.printf(
-        "WIRE %d %.2f %.2f eye %.2f %.2f %s %s%n",
-        size,
-        height(regular),
-        height(heavier),
-        regular.eyeMm(),
-        heavier.eyeMm(),
-        regular.fibres(),
-        heavier.fibres());
     assertThat(height(heavier)).isLessThan(height(regular) - E);
   }
 
