@@ -62,11 +62,12 @@ export const createPattern = (school: string, likePattern?: string) =>
   call<PatternResource>('/api/patterns', send('POST', { school, likePattern }))
 export const exportAddress = (id: string) => `/api/patterns/${id}/export`
 
+/** Goes on even if the page is left or reloaded meanwhile. */
 export const savePattern = (id: string, revision: number, document: PatternDocument) =>
-  call<PatternResource>(
-    `/api/patterns/${id}`,
-    send('PUT', document, { 'If-Match': `"${revision}"` }),
-  )
+  call<PatternResource>(`/api/patterns/${id}`, {
+    ...send('PUT', document, { 'If-Match': `"${revision}"` }),
+    keepalive: true,
+  })
 
 export const addPattern = (document: PatternDocument) =>
   call<PatternResource>('/api/patterns/imports', send('POST', document))

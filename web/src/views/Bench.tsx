@@ -97,10 +97,7 @@ export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, 
         stored={state.kind === 'changed-elsewhere' ? state.stored : undefined}
         onMine={() => state.kind === 'changed-elsewhere' && resolve('mine', state.stored)}
         onTheirs={() => state.kind === 'changed-elsewhere' && resolve('theirs', state.stored)}
-        onBoth={() => {
-          onKeepBoth(renamed(document))
-          if (state.kind === 'changed-elsewhere') resolve('theirs', state.stored)
-        }}
+        onBoth={() => onKeepBoth(renamed(document))}
       />
     </main>
   )

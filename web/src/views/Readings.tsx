@@ -58,7 +58,7 @@ export function Readings({ pose, full }: { pose: Estimate; full: Estimate | unde
       >
         <p>
           {full?.reserve
-            ? `It sits like this up to ${reserve(full)} its own weight, and ${full.reserve.beyond ? 'still floats at 10 ×' : `goes under at ${full.reserve.sinksAt.toFixed(1)} ×`}.`
+            ? `It sits like this up to ${reserve(full)} its own weight, and ${full.reserve.beyond ? `still floats at ${full.reserve.sinksAt.toFixed(0)} ×` : `goes under at ${full.reserve.sinksAt.toFixed(1)} ×`}.`
             : 'A fly that sinks has no reserve.'}
         </p>
         <Holders estimate={pose} />
@@ -91,7 +91,9 @@ export function Readings({ pose, full }: { pose: Estimate; full: Estimate | unde
 function reserve(full: Estimate | undefined): string {
   if (!full) return '…'
   if (!full.reserve) return 'none'
-  return full.reserve.keepsPostureTo >= 10 ? '>10 ×' : `${full.reserve.keepsPostureTo.toFixed(1)} ×`
+  return full.reserve.beyond && full.reserve.keepsPostureTo >= full.reserve.sinksAt
+    ? `>${full.reserve.sinksAt.toFixed(0)} ×`
+    : `${full.reserve.keepsPostureTo.toFixed(1)} ×`
 }
 
 function Reading({

@@ -75,7 +75,7 @@ final class EstimateCommand implements Callable<Integer> {
   private long seed = 1;
 
   @Override
-  public Integer call() throws IOException {
+  public Integer call() {
     Materials materials = Materials.standard();
     Sizer sizer = new Sizer(materials);
     PatternReader reader = new PatternReader(sizer);
@@ -97,6 +97,8 @@ final class EstimateCommand implements Callable<Integer> {
         return refuse(file, e);
       } catch (NoSuchFileException e) {
         return refuse(file, missing(file));
+      } catch (IOException e) {
+        return refuse(file, unreadable(file, e));
       } catch (OutOfRangeException e) {
         return refuse(file, outOfRange(e));
       }
@@ -127,6 +129,13 @@ final class EstimateCommand implements Callable<Integer> {
     return new InvalidDocumentException(
         "There is no such file.",
         List.of(new FieldProblem("", file.toString(), "a file that exists", "Check the path.")));
+  }
+
+  private static InvalidDocumentException unreadable(Path file, IOException e) {
+    String bound = "a file that can be read (" + e.getMessage() + ")";
+    return new InvalidDocumentException(
+        "The file cannot be read.",
+        List.of(new FieldProblem("", file.toString(), bound, "Name a pattern file.")));
   }
 
   private static InvalidDocumentException outOfRange(OutOfRangeException e) {

@@ -84,5 +84,7 @@ class EstimateCommandTest {
     assertThat(run("--temperature", "100", EXAMPLE).err()).contains("from 0 to 40 °C");
     assertThat(run("--floatant", "wax", EXAMPLE).err()).contains("none or gel");
     assertThat(run("no-such-file.json").err()).contains("no such file");
+    assertThat(run("src").status()).isEqualTo(2);
+    assertThat(run("src").err()).contains("cannot be read");
   }
 }

@@ -301,7 +301,11 @@ class BenchTest {
     Locator dialog = page.getByRole(AriaRole.ALERTDIALOG);
     assertThat(dialog).containsText("count:9");
     assertThat(dialog).containsText("turns:6");
-    button("Take the other").click();
+    String theirs = page.url();
+    button("Keep both").click();
+    assertThat(page.getByLabel("Name of the fly")).hasValue("Willow Skate, copy, mine");
+    assertThat(field("fibres")).hasValue("9");
+    page.navigate(theirs);
     assertThat(field("turns")).hasValue("6");
     assertThat(field("fibres")).hasValue("6");
   }

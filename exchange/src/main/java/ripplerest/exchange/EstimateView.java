@@ -34,7 +34,7 @@ public record EstimateView(
     List<String> leftOut,
     OutlineView outline) {
 
-  /** Dimensions of the hook, mm, and its mass, mg. */
+  /** Dimensions of the hook, mm. */
   public record HookView(
       double shankMm, double gapMm, double wireMm, double eyeMm, double hookLengthMm) {}
 

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
@@ -74,7 +75,8 @@ class PatternController {
     HookSpec hook =
         like.map(f -> f.pattern().hook()).orElse(new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0));
     Conditions conditions = like.map(PatternFile::conditions).orElse(Conditions.DEFAULT);
-    Pattern pattern = Sizer.defaults(school, hook, "New " + school.label().toLowerCase());
+    Pattern pattern =
+        Sizer.defaults(school, hook, "New " + school.label().toLowerCase(Locale.ROOT));
     return created(store.add(new PatternFile(pattern, conditions)));
   }
 
@@ -131,7 +133,7 @@ class PatternController {
     String name = stored.name().replaceAll("[^\\p{Alnum} _-]", "").trim().replace(' ', '-');
     ContentDisposition attachment =
         ContentDisposition.attachment()
-            .filename((name.isEmpty() ? "pattern" : name.toLowerCase()) + ".json")
+            .filename((name.isEmpty() ? "pattern" : name.toLowerCase(Locale.ROOT)) + ".json")
             .build();
     String canonical = ripplerest.exchange.PatternWriter.write(file(id));
     return ResponseEntity.ok()

@@ -9,10 +9,10 @@ import ripplerest.core.rest.Rest;
 
 /** Says where an estimate leaves the range its formulas are good for. */
 final class ModelRange {
-  /** A film force over this share of γ round the fly bends the film past small slopes. */
+  /** Depth to which a film can be pressed before its slope is no longer small, half of ℓ, mm. */
   private static final double STEEP_FILM_MM = 1.4;
 
-  /** Tie-in lengths beyond which a barb bends under its own weight, mm. */
+  /** Longest fibre that the barb model was checked to, mm. */
   private static final double LONGEST_FIBRE_MM = 25;
 
   private ModelRange() {}

@@ -70,7 +70,7 @@ final class CylinderLaw {
     total[0] = 0;
   }
 
-  /** Width over which a jump is spread, mm (assumption: a fifth of the radius and a little). */
+  /** Width over which a jump is spread, mm (assumption). */
   static double spread(double radius) {
     return 0.1 + 0.4 * radius;
   }

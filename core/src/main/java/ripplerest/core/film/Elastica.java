@@ -30,10 +30,8 @@ final class Elastica {
     0.1246289712555339, 0.0951585116824928, 0.0622535239386479, 0.0271524594117541
   };
 
-  /**
-   * Heights above this share of the highest are left out: there the barb is about to spring out.
-   */
-  private static final int STEEPEST_FLAT_STEPS = 48;
+  /** Golden-section steps to the flattest crossing; 48 leave 10⁻¹⁰ of the range. */
+  private static final int GOLDEN_STEPS = 48;
 
   private Elastica() {}
 
@@ -82,7 +80,7 @@ final class Elastica {
     double b = low + golden * (high - low);
     double ha = shape(alpha, a).height();
     double hb = shape(alpha, b).height();
-    for (int i = 0; i < STEEPEST_FLAT_STEPS; i++) {
+    for (int i = 0; i < GOLDEN_STEPS; i++) {
       if (ha > hb) {
         high = b;
         b = a;

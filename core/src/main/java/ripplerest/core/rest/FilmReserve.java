@@ -1,6 +1,7 @@
 package ripplerest.core.rest;
 
 import ripplerest.core.film.FilmState;
+import ripplerest.core.film.Pose;
 import ripplerest.core.rest.Settler.Outcome;
 import ripplerest.core.rest.Settler.Settled;
 
@@ -80,7 +81,7 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
   }
 
   /** A loaded fly at rest. */
-  private record Stage(ripplerest.core.film.Pose pose, FilmState state) {
+  private record Stage(Pose pose, FilmState state) {
     /** The same fly under another load, or null if it does not come to rest. */
     Stage under(double factor, RestFinder finder) {
       FilmState next = state.copy();

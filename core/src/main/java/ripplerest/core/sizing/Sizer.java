@@ -23,7 +23,7 @@ public final class Sizer {
   /** Shank taken by a bound-down wing, in wire diameters (assumption). */
   private static final double WING_SEAT_IN_WIRES = 1.5;
 
-  /** Shank taken by the butts of one soft plume, mm on a 0.41 mm wire (assumption). */
+  /** Shank taken by the butts of one soft plume, in wire diameters (assumption). */
   private static final double PLUME_SEAT_IN_WIRES = 0.6;
 
   /** A body shorter than this share of the shank is crowded out (assumption). */
