@@ -22,6 +22,7 @@ import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
+import ripplerest.core.water.Tippet;
 import ripplerest.exchange.EstimateView;
 import ripplerest.exchange.FieldProblem;
 import ripplerest.exchange.InvalidDocumentException;
@@ -60,6 +61,11 @@ final class EstimateCommand implements Callable<Integer> {
       names = "--touchdown",
       description = "Weights pressed at landing, 1 to 8; else the file's.")
   private Double touchdown;
+
+  @Option(
+      names = "--tippet",
+      description = "Diameter of a straight tippet, 0.05 to 0.4 mm; else the file's, or cut off.")
+  private Double tippet;
 
   @Option(
       names = "--full",
@@ -114,7 +120,8 @@ final class EstimateCommand implements Callable<Integer> {
         temperature == null ? c.temperatureC() : temperature,
         film == null ? c.filmFactor() : film,
         floatant == null ? c.floatant() : dressing(),
-        touchdown == null ? c.touchdownFactor() : touchdown);
+        touchdown == null ? c.touchdownFactor() : touchdown,
+        tippet == null ? c.tippet() : Optional.of(new Tippet(tippet, 0)));
   }
 
   private Floatant dressing() {

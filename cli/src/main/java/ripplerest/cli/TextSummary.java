@@ -1,6 +1,7 @@
 package ripplerest.cli;
 
 import java.util.Locale;
+import java.util.Optional;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
@@ -35,6 +36,16 @@ final class TextSummary {
                     r.keepsPostureTo(),
                     r.beyond() ? "more than " : "",
                     r.sinksAt()));
+    e.footprint()
+        .ifPresent(
+            f ->
+                line(
+                    out,
+                    "  footprint %.0f × %.0f mm, %d dimples, %.1f mm deep",
+                    f.lengthMm(),
+                    f.widthMm(),
+                    f.dimples(),
+                    f.deepestMm()));
     e.band()
         .flatMap(Estimate.Band::eyeMm)
         .ifPresent(b -> line(out, "  eye %.1f to %.1f mm (middle 80 %%)", b.low(), b.high()));
@@ -50,11 +61,28 @@ final class TextSummary {
         r.eyeMm(),
         r.bendMm(),
         r.pointMm());
+    line(
+        out,
+        "  lines receding: %s; advancing: %s",
+        end(r.interval().receding()),
+        end(r.interval().advancing()));
     for (Rest.Support s : r.support()) {
       if (Math.abs(s.totalUn()) > 0.005 * weight) {
         line(out, "  %-17s holds %4.0f %% of the weight", s.part(), 100 * s.totalUn() / weight);
       }
     }
+  }
+
+  private static String end(Optional<Rest.End> end) {
+    return end.map(
+            e ->
+                String.format(
+                    Locale.ROOT,
+                    "%s, eye %+.1f mm, bend %+.1f mm",
+                    e.posture().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                    e.eyeMm(),
+                    e.bendMm()))
+        .orElse("sinks");
   }
 
   private static void line(StringBuilder out, String format, Object... values) {

@@ -1,5 +1,6 @@
 package ripplerest.exchange;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import ripplerest.core.hook.Hook;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 
@@ -29,6 +31,7 @@ public record EstimateView(
     String sinkReason,
     List<RestView> others,
     ReserveView reserve,
+    FootprintView footprint,
     BandView band,
     List<WarningView> warnings,
     List<String> leftOut,
@@ -60,7 +63,18 @@ public record EstimateView(
       double pointMm,
       FibresView fibres,
       List<SupportView> support,
-      ProofView proof) {}
+      ProofView proof,
+      StiffnessView sliding,
+      StiffnessView pinned,
+      EndView receding,
+      EndView advancing) {}
+
+  /** Stiffness of a small heave (µN/mm), pitch and roll (µN·mm/rad). */
+  public record StiffnessView(double heave, double pitch, double roll) {}
+
+  /** An end of the interval of rests that hysteresis allows; null where the fly sinks so. */
+  public record EndView(
+      String posture, double pitchDeg, double eyeMm, double bendMm, double pointMm) {}
 
   /** Fibres by state. */
   public record FibresView(int dry, int lying, int crossing, int drowned) {}
@@ -74,6 +88,19 @@ public record EstimateView(
 
   /** Factors on the whole weight; {@code beyond} means more than the last factor tried. */
   public record ReserveView(double keepsPostureTo, double sinksAt, boolean beyond) {}
+
+  /**
+   * What the fly presses into the film, mm; depths by row (across) and column (along), the first
+   * middle at {@code fromMm} both ways, cells {@code cellMm} wide.
+   */
+  public record FootprintView(
+      double lengthMm,
+      double widthMm,
+      int dimples,
+      double deepestMm,
+      double cellMm,
+      double fromMm,
+      List<double[]> depthMm) {}
 
   /** Middle 80 %. */
   public record IntervalView(double low, double high) {}
@@ -127,6 +154,7 @@ public record EstimateView(
         e.sinkReason(),
         e.others().stream().map(r -> rest(r, e.massMg())).toList(),
         e.reserve().map(EstimateView::reserve).orElse(null),
+        e.footprint().map(EstimateView::footprint).orElse(null),
         e.band().map(EstimateView::band).orElse(null),
         e.warnings().stream().map(EstimateView::warning).toList(),
         e.leftOut(),
@@ -168,7 +196,38 @@ public record EstimateView(
             rounded(r.proof().forceShare(), 1e6),
             rounded(r.proof().momentShare(), 1e6),
             r.proof().stiffness().stream().map(k -> rounded(k, 1e2)).toList(),
-            r.proof().pendingChanges()));
+            r.proof().pendingChanges()),
+        stiffness(r.sliding()),
+        stiffness(r.pinned()),
+        r.interval().receding().map(EstimateView::end).orElse(null),
+        r.interval().advancing().map(EstimateView::end).orElse(null));
+  }
+
+  private static StiffnessView stiffness(Rest.Stiffness k) {
+    return new StiffnessView(
+        rounded(k.heave(), 10), rounded(k.pitch(), 1), rounded(k.roll(), 1));
+  }
+
+  private static EndView end(Rest.End e) {
+    return new EndView(
+        word(e.posture()),
+        degrees(Math.toDegrees(e.pose().pitchRad())),
+        mm(e.eyeMm()),
+        mm(e.bendMm()),
+        mm(e.pointMm()));
+  }
+
+  private static FootprintView footprint(Footprint f) {
+    return new FootprintView(
+        mm(f.lengthMm()),
+        mm(f.widthMm()),
+        f.dimples(),
+        mm(f.deepestMm()),
+        mm(f.cellMm()),
+        mm(f.fromXMm()),
+        Arrays.stream(f.depthMm())
+            .map(row -> Arrays.stream(row).map(EstimateView::mm).toArray())
+            .toList());
   }
 
   private static ReserveView reserve(FilmReserve r) {

@@ -3,12 +3,14 @@ package ripplerest.exchange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
+import ripplerest.core.water.Tippet;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -68,6 +70,13 @@ final class PatternNodes {
     conditions.set("filmFactor", number(c.filmFactor()));
     conditions.put("floatant", word(c.floatant()));
     conditions.set("touchdownFactor", number(c.touchdownFactor()));
+    c.tippet()
+        .ifPresent(
+            t -> {
+              ObjectNode tippet = conditions.putObject("tippet");
+              tippet.set("diameterMm", number(t.diameterMm()));
+              tippet.set("curlRadiusMm", number(t.curlRadiusMm()));
+            });
     return root;
   }
 
@@ -143,7 +152,12 @@ final class PatternNodes {
         n.get("temperature").asDouble(),
         n.get("filmFactor").asDouble(),
         Floatant.valueOf(constant(n.get("floatant"))),
-        n.get("touchdownFactor").asDouble());
+        n.get("touchdownFactor").asDouble(),
+        Optional.ofNullable(n.get("tippet")).map(PatternNodes::tippet));
+  }
+
+  private static Tippet tippet(JsonNode n) {
+    return new Tippet(n.get("diameterMm").asDouble(), n.path("curlRadiusMm").asDouble(0));
   }
 
   /** A whole number is written without a fraction, so that 2 and 2.0 are one document. */

@@ -335,19 +335,19 @@ public final class Assembler {
   private void fibre(
       String part, String material, Vector3D root, Vector3D direction, double lengthMm) {
     Material m = materials.get(material);
-    double radius = m.get(Property.FIBRE_RADIUS);
-    Vector3D unit = direction.normalize();
-    fibres.add(
+    Fibre fibre =
         new Fibre(
             part,
             surface(part, material),
             root,
-            unit,
+            direction.normalize(),
             lengthMm,
-            radius,
-            m.get(Property.YOUNGS_MODULUS)));
-    double mass = Math.PI * radius * radius * lengthMm * m.get(Property.DENSITY);
-    lumps.add(new Lump(part, root.add(lengthMm / 2, unit), mass));
+            m.get(Property.FIBRE_RADIUS),
+            m.get(Property.TAPER),
+            m.get(Property.YOUNGS_MODULUS));
+    fibres.add(fibre);
+    Vector3D middle = root.add(fibre.middleBeyond(0), fibre.direction());
+    lumps.add(new Lump(part, middle, fibre.volumeBeyond(0) * m.get(Property.DENSITY)));
   }
 
   private double bundleRadius(String material) {

@@ -1,7 +1,9 @@
 package ripplerest.core.assembly;
 
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.quantity.Require;
 
 /**
  * A fly as the water meets it, in the body frame of {@link ripplerest.core.hook.Hook}. Surfaces are
@@ -39,11 +41,41 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
    * @param group members of one group share one meniscus and do not see each other's dimples
    * @param surface material whose contact angles it shows
    * @param slices in order along the axis
+   * @param tuft what it becomes without its air, if it holds any by a film between its fibres
    */
-  public record Member(String part, String group, String surface, List<Slice> slices) {
+  public record Member(
+      String part, String group, String surface, List<Slice> slices, Optional<Tuft> tuft) {
     public Member {
       slices = List.copyOf(slices);
     }
+
+    /** A member that has no air to lose. */
+    public Member(String part, String group, String surface, List<Slice> slices) {
+      this(part, group, surface, slices, Optional.empty());
+    }
+  }
+
+  /**
+   * What a bundle of fibres turns into when it loses its air: a clump of the bare fibres, drawn
+   * together by the water.
+   *
+   * @param bareSurface material whose contact angles the single fibres show
+   * @param solidShare share of the envelope that is solid, above 0 to 1
+   * @param fibreRadiusMm of one fibre
+   */
+  public record Tuft(String bareSurface, double solidShare, double fibreRadiusMm) {
+    public Tuft {
+      Require.inRange("solidShare", solidShare, 0.001, 0.95, "");
+      Require.inRange("fibreRadiusMm", fibreRadiusMm, 1e-4, 1, "mm");
+    }
+
+    /** Gap between parallel fibres evenly spread over the envelope, mm. */
+    public double gapMm() {
+      return fibreRadiusMm * (Math.sqrt(Math.PI / solidShare) - 2 * SQUEEZED);
+    }
+
+    /** Keeps the gap of a packed bundle above nothing. */
+    private static final double SQUEEZED = 0.85;
   }
 
   /**
@@ -64,7 +96,8 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
    * @param root body frame, mm
    * @param direction unit vector from root to tip
    * @param lengthMm from root to tip
-   * @param radiusMm one radius over the whole length
+   * @param radiusMm at the root
+   * @param taper share of the radius lost from root to tip, 0 to 0.9
    * @param youngs Young's modulus, µN/mm²
    */
   public record Fibre(
@@ -74,10 +107,27 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
       Vector3D direction,
       double lengthMm,
       double radiusMm,
+      double taper,
       double youngs) {
-    /** Bending stiffness B = E·πr⁴/4, µN·mm². */
+    /** Bending stiffness B = E·πr⁴/4 at the root, µN·mm². */
     public double bendingStiffness() {
       return youngs * Math.PI * Math.pow(radiusMm, 4) / 4;
+    }
+
+    /** Volume from an arc length to the tip, mm³. */
+    public double volumeBeyond(double arcMm) {
+      double tip = radiusMm * (1 - taper);
+      double here = radiusMm * (1 - taper * arcMm / lengthMm);
+      return Math.PI / 3 * (lengthMm - arcMm) * (here * here + here * tip + tip * tip);
+    }
+
+    /** Place of the middle of that volume, as an arc length, mm. */
+    public double middleBeyond(double arcMm) {
+      double tip = 1 - taper;
+      double here = 1 - taper * arcMm / lengthMm;
+      double all = here * here + here * tip + tip * tip;
+      double share = (here * here + 2 * here * tip + 3 * tip * tip) / (4 * all);
+      return arcMm + share * (lengthMm - arcMm);
     }
   }
 
@@ -103,7 +153,7 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
       }
     }
     for (Fibre f : fibres) {
-      volume += Math.PI * f.radiusMm() * f.radiusMm() * f.lengthMm();
+      volume += f.volumeBeyond(0);
     }
     return volume;
   }

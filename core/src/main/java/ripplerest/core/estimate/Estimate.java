@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
@@ -20,6 +21,7 @@ import ripplerest.core.water.Conditions;
  * @param sinkReason why it sinks, empty if it rests
  * @param others other rests found, from other landings; none if only the pose was asked for
  * @param reserve how much heavier it could be; empty if it sinks or only the pose was asked for
+ * @param footprint what it presses into the film; empty as {@code reserve}
  * @param band middle 80 % over the priors; empty if it was not asked for
  * @param verdict one sentence for people
  * @param warnings what a tier should know, sizing's and the model's
@@ -35,6 +37,7 @@ public record Estimate(
     String sinkReason,
     List<Rest> others,
     Optional<FilmReserve> reserve,
+    Optional<Footprint> footprint,
     Optional<Band> band,
     String verdict,
     List<Warning> warnings,

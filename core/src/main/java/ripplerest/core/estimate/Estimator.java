@@ -19,9 +19,11 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.Attitude;
 import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.rest.RestFinder;
+import ripplerest.core.rest.RestSearch;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
 
@@ -30,16 +32,12 @@ public final class Estimator {
   /** Spread of the logarithm of the touchdown factor between casts (assumption). */
   private static final double TOUCHDOWN_SPREAD = 0.35;
 
-  private static final List<Attitude> OTHER_LANDINGS =
-      List.of(Attitude.CAPSIZED, Attitude.TAIL_FIRST, Attitude.SIDEWAYS);
-
   private static final List<String> LEFT_OUT =
       List.of(
-          "taper of barbs",
-          "the interval of rests between receding and advancing contact lines",
-          "a tuft that loses its air",
-          "the tippet: it is cut off",
-          "waves, current and drag");
+          "waves, current and drag",
+          "sag and twist of the tippet",
+          "the slope of the film along a thick member",
+          "air that a tuft loses little by little");
 
   private Estimator() {}
 
@@ -52,11 +50,10 @@ public final class Estimator {
     boolean full = options.depth() == Options.Depth.FULL;
     Optional<FilmReserve> reserve =
         upright.rest().filter(r -> full).map(r -> FilmReserve.from(r, trial.finder));
-    List<Rest> others = new ArrayList<>();
-    for (Attitude attitude : full ? OTHER_LANDINGS : List.<Attitude>of()) {
-      stopIf(options);
-      trial.land(attitude).rest().filter(r -> isNew(r, upright, others)).ifPresent(others::add);
-    }
+    List<Rest> others = full ? trial.others(upright, options) : List.of();
+    stopIf(options);
+    Optional<Footprint> footprint =
+        upright.rest().filter(r -> full).map(r -> Footprint.of(r, trial.finder));
     Optional<Band> band =
         !full || options.samples() == 0
             ? Optional.empty()
@@ -71,17 +68,13 @@ public final class Estimator {
         trial.popBackMg(),
         upright.rest(),
         upright.reason(),
-        List.copyOf(others),
+        others,
         reserve,
+        footprint,
         band,
         Verdict.of(upright, others),
         List.copyOf(warnings),
         LEFT_OUT);
-  }
-
-  private static boolean isNew(Rest rest, Landing upright, List<Rest> others) {
-    return upright.rest().filter(rest::isSameAs).isEmpty()
-        && others.stream().noneMatch(rest::isSameAs);
   }
 
   private static List<PartWeight> weight(FlyBody body) {
@@ -165,17 +158,34 @@ public final class Estimator {
     final FlyBody body;
     final RestFinder finder;
     final Conditions conditions;
+    private final SizedPattern sized;
+    private final Materials materials;
+    private final Options options;
 
     Trial(SizedPattern sized, Materials materials, Conditions conditions, Options options) {
+      this.sized = sized;
+      this.materials = materials;
+      this.options = options;
       this.conditions = conditions;
       this.body = Assembler.assemble(sized, materials, conditions.floatant(), options.mesh());
+      this.finder = finder();
+    }
+
+    private RestFinder finder() {
+      Wetting wetting = Wetting.of(materials, conditions.floatant());
       FilmSolver film =
-          new FilmSolver(
-              body,
-              Wetting.of(materials, conditions.floatant()),
-              conditions.water(),
-              options.mesh());
-      this.finder = new RestFinder(film, sized.hook());
+          new FilmSolver(body, wetting, conditions.water(), options.mesh(), conditions.tippet());
+      return new RestFinder(film, sized.hook());
+    }
+
+    /** Every other rest; a fly is assembled with its two sides alike. */
+    List<Rest> others(Landing upright, Options options) {
+      return RestSearch.all(
+          this::finder,
+          conditions.touchdownFactor(),
+          true,
+          upright.rest().stream().toList(),
+          options.cancelled());
     }
 
     Landing land(Attitude attitude) {

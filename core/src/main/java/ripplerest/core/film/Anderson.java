@@ -10,7 +10,7 @@ final class Anderson {
   private static final int MEMORY = 5;
   private static final double GROWTH = 1.5;
 
-  private final int n;
+  private int n;
   private final double[][] images = new double[MEMORY][];
   private final double[][] residuals = new double[MEMORY][];
   private final double[] image;
@@ -20,8 +20,11 @@ final class Anderson {
   private double lastNorm;
   private boolean started;
 
-  Anderson(int n) {
-    this.n = n;
+  /**
+   * @param capacity most numbers that are mixed at once
+   */
+  Anderson(int capacity) {
+    int n = capacity;
     this.image = new double[n];
     this.residual = new double[n];
     for (int i = 0; i < MEMORY; i++) {
@@ -30,7 +33,9 @@ final class Anderson {
     }
   }
 
-  void forget() {
+  /** Begins afresh with another number of unknowns. */
+  void begin(int unknowns) {
+    n = unknowns;
     kept = 0;
     next = 0;
     started = false;

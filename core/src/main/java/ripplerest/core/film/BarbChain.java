@@ -4,7 +4,7 @@ import java.util.Arrays;
 
 /**
  * A barb that lies on the film: a planar chain of straight segments with elastic hinges, pushed up
- * at the far end of each by the film under it, so that a tip's load acts at the tip itself.
+ * by the film at its root and at the far end of each segment, so that a tip's load acts at the tip.
  *
  * <p>For a given root and a given level of the film (set by everything else on it) the chain's
  * inclinations minimise bending + film, where the film's part is the largest of fᵀ(h - z) - ½fᵀAf
@@ -14,29 +14,33 @@ import java.util.Arrays;
  * sideways.
  */
 final class BarbChain {
-  private static final int MAX_ITERATIONS = 25;
+  /** Torque that may be left, as a share of the root's stiffness. */
+  private static final double TORQUE_SHARE = 1e-6;
+
+  private static final int MAX_ITERATIONS = 40;
+  private static final int MAX_SHIFTS = 40;
   private static final int MAX_HALVINGS = 12;
-  private static final double TORQUE_TOLERANCE = 1e-6;
 
   final int n;
   final double ds;
+  private final double tolerance;
+  private final int contacts;
 
   /** Inclination of each segment, rad, positive downward; kept between solves as a warm start. */
   final double[] phi;
 
-  /** Film force at each segment's far end, µN. */
+  /** Film force at the root and at each segment's far end, µN. */
   final double[] force;
 
-  /** Height of each segment's far end over the undisturbed level, mm. */
+  /** Height of the root and of each segment's far end over the undisturbed level, mm. */
   final double[] z;
 
-  /** Horizontal distance of each segment's far end from the root, mm. */
+  /** Horizontal distance of the root and of each segment's far end from the root, mm. */
   final double[] reach;
 
   private final double[] hinge;
   private final double[] a;
   private final double[] limit;
-  private final double limitPerMm;
   private final double[] level;
   private final BoxQp contact;
   private final double[] torque;
@@ -49,42 +53,47 @@ final class BarbChain {
   /**
    * @param segments number of segments
    * @param length of the barb, mm
-   * @param stiffness B = E·πr⁴/4, µN·mm²
+   * @param stiffness B = E·πr⁴/4 at the root, µN·mm²
+   * @param taper share of the radius that is lost from root to tip, 0 to 0.9
    * @param kernel of the film
-   * @param limitPerMm the most the film bears on a horizontal length, µN/mm
    */
-  BarbChain(int segments, double length, double stiffness, FilmKernel kernel, double limitPerMm) {
+  BarbChain(int segments, double length, double stiffness, double taper, FilmKernel kernel) {
     this.n = segments;
     this.ds = length / segments;
-    this.limitPerMm = limitPerMm;
+    this.tolerance = TORQUE_SHARE * stiffness / length;
     this.phi = new double[n];
-    this.force = new double[n];
-    this.z = new double[n];
-    this.reach = new double[n];
+    this.contacts = n + 1;
+    this.force = new double[contacts];
+    this.z = new double[contacts];
+    this.reach = new double[contacts];
     this.hinge = new double[n + 1];
-    Arrays.fill(hinge, 1, n, stiffness / ds);
-    hinge[0] = 2 * stiffness / ds; // half a segment between clamp and first middle
-    this.a = new double[n * n];
-    for (int i = 0; i < n; i++) {
-      for (int j = 0; j < n; j++) {
+    for (int i = 1; i < n; i++) {
+      hinge[i] = stiffness * Math.pow(1 - taper * i / n, 4) / ds;
+    }
+    // half a segment between clamp and first middle
+    hinge[0] = 2 * stiffness * Math.pow(1 - taper / (4 * n), 4) / ds;
+    this.a = new double[contacts * contacts];
+    for (int i = 0; i < contacts; i++) {
+      for (int j = 0; j < contacts; j++) {
         double apart = i == j ? FilmKernel.SELF_OF_SEGMENT * share(i) : Math.abs(i - j) * ds;
-        a[i * n + j] = kernel.depression(apart * apart);
+        a[i * contacts + j] = kernel.depression(apart * apart);
       }
     }
-    this.limit = new double[n];
-    this.level = new double[n];
-    this.contact = new BoxQp(n);
+    this.limit = new double[contacts];
+    Arrays.fill(limit, Double.POSITIVE_INFINITY);
+    this.level = new double[contacts];
+    this.contact = new BoxQp(contacts);
     this.torque = new double[n];
     this.hessian = new double[n * n];
     this.step = new double[n];
     this.trial = new double[n];
-    this.column = new double[n];
+    this.column = new double[contacts];
     this.factor = new double[n * n];
   }
 
-  /** Length of barb that one contact stands for, mm; the tip's is half a segment. */
+  /** Length of barb that one contact stands for, mm; half a segment at root and tip. */
   double share(int i) {
-    return i == n - 1 ? ds / 2 : ds;
+    return i == 0 || i == n ? ds / 2 : ds;
   }
 
   /** Forgets the last solution: straight and unloaded at inclination {@code alpha}. */
@@ -108,14 +117,30 @@ final class BarbChain {
     return phi[n - 1];
   }
 
-  /** Whether any segment bears all that the film can give it. */
-  boolean floods() {
-    for (int i = 0; i < n; i++) {
-      if (force[i] > 0 && force[i] >= limit[i]) {
-        return true;
+  /** Lets go of the tip: the film may no longer push on it, as if it had just pierced. */
+  void freeTip() {
+    limit[n] = 0;
+  }
+
+  /** Lets the film push on the tip again. */
+  void holdTip() {
+    limit[n] = Double.POSITIVE_INFINITY;
+  }
+
+  /**
+   * What the film bears on a horizontal length, over all that lies on it but no less than an eighth
+   * of the chain: a tip alone is not flooded but pierces.
+   */
+  double lineForce() {
+    double sum = 0;
+    double length = 0;
+    for (int i = 0; i <= n; i++) {
+      if (force[i] > 0) {
+        sum += force[i];
+        length += share(i) * Math.max(0.05, Math.cos(phi[Math.max(0, i - 1)]));
       }
     }
-    return false;
+    return sum / Math.max(length, ds * n / 8);
   }
 
   /**
@@ -123,14 +148,15 @@ final class BarbChain {
    *
    * @param alpha inclination of the clamped root, rad, positive downward
    * @param rootZ height of the root, mm
-   * @param levels film level under each segment that all else makes, mm
+   * @param levels film level under each contact that all else makes, mm
+   * @return energy of bending and film, µN·mm
    */
-  void settle(double alpha, double rootZ, double[] levels) {
-    System.arraycopy(levels, 0, level, 0, n);
+  double settle(double alpha, double rootZ, double[] levels) {
+    System.arraycopy(levels, 0, level, 0, contacts);
     double energy = energy(phi, alpha, rootZ);
     for (int it = 0; it < MAX_ITERATIONS; it++) {
-      if (gradient(alpha) < TORQUE_TOLERANCE) {
-        return;
+      if (gradient(alpha) < tolerance) {
+        return energy;
       }
       newtonStep();
       double slope = 0;
@@ -152,6 +178,7 @@ final class BarbChain {
       System.arraycopy(trial, 0, phi, 0, n);
       energy = after;
     }
+    return energy;
   }
 
   /** Energy of a shape, µN·mm; leaves z, reach and force of that shape behind. */
@@ -165,9 +192,8 @@ final class BarbChain {
       before = angles[i];
     }
     boolean touches = false;
-    for (int i = 0; i < n; i++) {
+    for (int i = 0; i < contacts; i++) {
       column[i] = level[i] - z[i];
-      limit[i] = limitPerMm * share(i) * Math.max(0.05, Math.cos(angles[i]));
       touches |= column[i] > 0;
     }
     if (!touches) {
@@ -176,11 +202,11 @@ final class BarbChain {
       return energy;
     }
     contact.solve(a, column, limit, force);
-    for (int i = 0; i < n; i++) {
+    for (int i = 0; i < contacts; i++) {
       if (force[i] != 0) {
         double depth = 0;
-        for (int j = 0; j < n; j++) {
-          depth += a[i * n + j] * force[j];
+        for (int j = 0; j < contacts; j++) {
+          depth += a[i * contacts + j] * force[j];
         }
         energy += force[i] * (column[i] - depth / 2);
       }
@@ -191,13 +217,14 @@ final class BarbChain {
   private void shape(double[] angles, double rootZ) {
     double x = 0;
     double height = rootZ;
+    z[0] = rootZ;
     for (int i = 0; i < n; i++) {
       double dx = ds * Math.cos(angles[i]);
       double dz = ds * Math.sin(angles[i]);
       height -= dz;
       x += dx;
-      z[i] = height;
-      reach[i] = x;
+      z[i + 1] = height;
+      reach[i + 1] = x;
     }
   }
 
@@ -211,7 +238,7 @@ final class BarbChain {
       if (i + 1 < n) {
         t -= hinge[i + 1] * (phi[i + 1] - phi[i]);
       }
-      beyond += force[i];
+      beyond += force[i + 1];
       t += ds * Math.cos(phi[i]) * beyond;
       torque[i] = t;
       worst = Math.max(worst, Math.abs(t));
@@ -224,7 +251,7 @@ final class BarbChain {
     double beyond = 0;
     for (int i = n - 1; i >= 0; i--) {
       double stiff = hinge[i] + (i + 1 < n ? hinge[i + 1] : 0);
-      beyond += force[i];
+      beyond += force[i + 1];
       hessian[i * n + i] = stiff - ds * Math.sin(phi[i]) * beyond;
       if (i > 0) {
         hessian[i * n + i - 1] = -hinge[i];
@@ -232,7 +259,7 @@ final class BarbChain {
     }
     addFilmStiffness();
     double shift = 0;
-    while (!solve(shift)) {
+    for (int i = 0; i < MAX_SHIFTS && !solve(shift); i++) {
       shift = shift == 0 ? 1e-3 * hinge[0] : shift * 8;
     }
   }
@@ -243,12 +270,12 @@ final class BarbChain {
     if (free == 0) {
       return;
     }
-    int reachOfLast = contact.free(free - 1) + 1;
+    int reachOfLast = contact.free(free - 1); // contact j moves with segments 0 to j - 1
     for (int k = 0; k < reachOfLast; k++) {
       double c = ds * Math.cos(phi[k]);
       for (int q = 0; q < free; q++) {
         int j = contact.free(q);
-        column[q] = k <= j ? -c : 0;
+        column[q] = k < j ? -c : 0;
       }
       contact.solveFreeSystem(column);
       for (int i = k; i < reachOfLast; i++) {
@@ -256,7 +283,7 @@ final class BarbChain {
         double sum = 0;
         for (int q = 0; q < free; q++) {
           int j = contact.free(q);
-          if (i <= j) {
+          if (i < j) {
             sum -= ci * column[q];
           }
         }

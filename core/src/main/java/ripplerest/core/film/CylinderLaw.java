@@ -1,6 +1,7 @@
 package ripplerest.core.film;
 
-import ripplerest.core.water.Water;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Upward force on a slice of a thick round member against the depth of its axis.
@@ -24,94 +25,123 @@ import ripplerest.core.water.Water;
  * inclined member crossing the film bears the law of a prism, pγ(-cos θ)/sin β, without a case of
  * its own. The two jumps are spread over {@link #spread} because a real front is not sharp.
  *
+ * <p>Worked out once in units of ℓ and γ for radii to half a per cent and angles to a tenth of a
+ * degree, and kept.
+ *
  * <p>Left out: ends of the member, the slope of the film along it.
  */
 final class CylinderLaw {
-  private static final int BRANCH = 240;
+  private static final int BRANCH = 120;
   private static final int POINTS = 96;
+  private static final int FINE = 4;
+  private static final double ALIKE_RADIUS = Math.log(1.005);
+  private static final double ALIKE_ANGLE = Math.toRadians(0.1);
+  private static final int MOST_KEPT = 20_000;
+  private static final Map<Long, CylinderLaw> KEPT = new ConcurrentHashMap<>();
 
+  private final double radius;
   private final double from;
   private final double step;
-  private final double[] total = new double[POINTS + 1];
-  private final double[] film = new double[POINTS + 1];
+  private final double[] filmAt = new double[POINTS + 1];
+  private final double[] pressureAt = new double[POINTS + 1];
+  private final double[] wetAt = new double[POINTS + 1];
 
   /**
-   * @param water film and its weight
-   * @param radius of the envelope, mm
+   * The law nearest to a radius and an angle.
+   *
+   * @param radius of the envelope, ℓ
    * @param theta contact angle, rad
-   * @param buoyantShare share of the envelope that displaces water, 0 to 1
    */
-  CylinderLaw(Water water, double radius, double theta, double buoyantShare) {
-    Branch branch = new Branch(water, radius, theta);
+  static CylinderLaw of(double radius, double theta) {
+    long r = Math.round(Math.log(radius) / ALIKE_RADIUS);
+    long t = Math.round(theta / ALIKE_ANGLE);
+    if (KEPT.size() > MOST_KEPT) {
+      KEPT.clear();
+    }
+    return KEPT.computeIfAbsent(
+        r * 10_000 + t, k -> new CylinderLaw(Math.exp(r * ALIKE_RADIUS), t * ALIKE_ANGLE));
+  }
+
+  /**
+   * @param radius of the envelope, ℓ
+   * @param theta contact angle, rad
+   */
+  private CylinderLaw(double radius, double theta) {
+    this.radius = radius;
+    Branch branch = new Branch(radius, theta);
     double width = spread(radius);
     this.from = branch.low - width;
     double to = Math.max(branch.high, radius) + width;
     this.step = (to - from) / POINTS;
-    double drowned = water.specificWeight() * Math.PI * radius * radius;
-    int fine = 8 * POINTS;
-    double[] filmWork = new double[fine + 1];
-    double[] totalWork = new double[fine + 1];
+    double drowned = Math.PI * radius * radius;
+    int fine = FINE * POINTS;
+    double[] work = new double[3 * (fine + 1)];
     double h = (to - from + 2 * width) / fine;
     for (int i = 1; i <= fine; i++) {
       double d = from - width + (i - 0.5) * h;
-      double held = branch.film(d);
-      double lift = branch.pressure(d) + buoyantShare * branch.buoyancy(d, drowned);
-      filmWork[i] = filmWork[i - 1] + held * h;
-      totalWork[i] = totalWork[i - 1] + (held + lift) * h;
+      branch.look(d, drowned);
+      int at = 3 * i;
+      work[at] = work[at - 3] + branch.heldFilm * h;
+      work[at + 1] = work[at - 2] + branch.heldPressure * h;
+      work[at + 2] = work[at - 1] + branch.buoyancy * h;
     }
     for (int i = 0; i <= POINTS; i++) {
-      double d = from + i * step;
-      film[i] = mean(filmWork, d - from + width, width, h);
-      total[i] = mean(totalWork, d - from + width, width, h);
+      double d = i * step + width;
+      filmAt[i] = mean(work, 0, d, width, h);
+      pressureAt[i] = mean(work, 1, d, width, h);
+      wetAt[i] = mean(work, 2, d, width, h);
     }
-    film[POINTS] = 0;
-    total[POINTS] = buoyantShare * drowned;
-    film[0] = 0;
-    total[0] = 0;
+    filmAt[POINTS] = 0;
+    pressureAt[POINTS] = 0;
+    wetAt[POINTS] = drowned;
+    filmAt[0] = 0;
+    pressureAt[0] = 0;
+    wetAt[0] = 0;
   }
 
-  /** Width over which a jump is spread, mm (assumption). */
+  /** Width over which a jump is spread, ℓ (assumption). */
   static double spread(double radius) {
-    return 0.1 + 0.4 * radius;
+    return 0.04 + 0.4 * radius;
   }
 
-  /** Force per length, µN/mm, film and buoyancy together, at a depth of the axis in mm. */
-  double total(double depth) {
-    return look(total, depth);
+  /** Radius that the law was worked out for, ℓ. */
+  double radius() {
+    return radius;
   }
 
-  /** The film's own share of {@link #total}, µN/mm. */
+  /** Film force alone a length, γ, at a depth of the axis, ℓ. */
   double film(double depth) {
-    return look(film, depth);
+    return at(filmAt, depth);
   }
 
-  /** Depth of the axis at which the film lets go of a slice for good, mm. */
-  double drownedFrom() {
-    return from + POINTS * step;
+  /**
+   * Buoyancy a length, γ, at a depth of the axis, ℓ: of the wet part, and of the water that the
+   * meniscus keeps off it.
+   *
+   * @param buoyantShare share of the envelope that displaces water, 0 to 1
+   */
+  double buoyancy(double depth, double buoyantShare) {
+    return at(pressureAt, depth) + buoyantShare * at(wetAt, depth);
   }
 
-  /** Depth of the axis (negative: height) at which the film first touches a slice, mm. */
-  double touchesFrom() {
-    return from;
-  }
-
-  private double look(double[] table, double depth) {
+  private double at(double[] table, double depth) {
     double t = (depth - from) / step;
     if (!(t > 0)) {
       return 0;
     }
-    int i = (int) t;
-    return i >= POINTS ? table[POINTS] : table[i] + (t - i) * (table[i + 1] - table[i]);
+    int i = Math.min(POINTS - 1, (int) t);
+    return table[i] + Math.min(1, t - i) * (table[i + 1] - table[i]);
   }
 
-  private static double mean(double[] work, double at, double width, double h) {
-    return (look(work, at + width / 2, h) - look(work, at - width / 2, h)) / width;
+  private static double mean(double[] work, int which, double at, double width, double h) {
+    double ahead = work(work, which, (at + width / 2) / h);
+    return (ahead - work(work, which, (at - width / 2) / h)) / width;
   }
 
-  private static double look(double[] work, double at, double h) {
-    double t = Math.max(0, Math.min(work.length - 1.001, at / h));
-    int i = (int) t;
-    return work[i] + (t - i) * (work[i + 1] - work[i]);
+  private static double work(double[] work, int which, double place) {
+    double t = Math.max(0, Math.min(work.length / 3 - 1.001, place));
+    int at = 3 * (int) t + which;
+    return work[at] + (t - (int) t) * (work[at + 3] - work[at]);
   }
 
   /** The film-held branch, cut where another state costs less. */
@@ -123,33 +153,34 @@ final class CylinderLaw {
     final double radius;
     int first;
     int last;
+    double heldFilm;
+    double heldPressure;
+    double buoyancy;
+    private int at;
 
     /** Depths between which the film holds on, where its energy equals that of dry or drowned. */
     double low;
 
     double high;
 
-    Branch(Water water, double radius, double theta) {
+    Branch(double radius, double theta) {
       this.radius = radius;
-      double gamma = water.tension();
-      double weight = water.specificWeight();
-      double ell = water.capillaryLength();
       double top = Math.min(Math.PI, 1.5 * Math.PI - theta);
       int flat = (int) Math.round(BRANCH * Math.min(1, (Math.PI - theta) / top));
       double[] energy = new double[BRANCH + 1];
       for (int i = 0; i <= BRANCH; i++) {
         double psi = top * i / BRANCH;
         double eps = theta + psi - Math.PI;
-        double sunk = 2 * ell * Math.sin(eps / 2);
+        double sunk = 2 * Math.sin(eps / 2);
         depth[i] = sunk - radius * Math.cos(psi);
-        film[i] = 2 * gamma * Math.sin(eps);
-        pressure[i] = weight * 2 * radius * Math.sin(psi) * sunk;
-        wet[i] = weight * radius * radius * (psi - Math.sin(psi) * Math.cos(psi));
+        film[i] = 2 * Math.sin(eps);
+        pressure[i] = 2 * radius * Math.sin(psi) * sunk;
+        wet[i] = radius * radius * (psi - Math.sin(psi) * Math.cos(psi));
       }
       double psi = top * flat / BRANCH;
       energy[flat] =
-          2 * gamma * radius * (-Math.cos(theta) * psi - Math.sin(psi))
-              + weight * 2 / 3 * Math.pow(radius * Math.sin(psi), 3)
+          2 * radius * (-Math.cos(theta) * psi - Math.sin(psi))
+              + 2.0 / 3 * Math.pow(radius * Math.sin(psi), 3)
               - wet[flat] * radius * Math.cos(psi);
       for (int i = flat + 1; i <= BRANCH; i++) {
         energy[i] = energy[i - 1] + work(i);
@@ -157,8 +188,8 @@ final class CylinderLaw {
       for (int i = flat - 1; i >= 0; i--) {
         energy[i] = energy[i + 1] - work(i + 1);
       }
-      double soaked = -2 * Math.PI * radius * gamma * Math.cos(theta);
-      double column = weight * Math.PI * radius * radius;
+      double soaked = -2 * Math.PI * radius * Math.cos(theta);
+      double column = Math.PI * radius * radius;
       first = flat;
       while (first > 0 && energy[first - 1] <= 0) {
         first--;
@@ -193,38 +224,22 @@ final class CylinderLaw {
       return (here + before) / 2 * (depth[i] - depth[i - 1]);
     }
 
-    double film(double d) {
-      return held(d) ? at(film, d) : 0;
-    }
-
-    double pressure(double d) {
-      return held(d) ? at(pressure, d) : 0;
-    }
-
-    double buoyancy(double d, double drowned) {
-      if (d < low) {
-        return 0;
-      }
-      return held(d) ? at(wet, d) : drowned;
-    }
-
-    private boolean held(double d) {
-      return d >= low && d <= high;
-    }
-
-    private double at(double[] values, double d) {
-      int low = first;
-      int high = last;
-      while (high - low > 1) {
-        int mid = (low + high) >>> 1;
-        if (depth[mid] <= d) {
-          low = mid;
-        } else {
-          high = mid;
+    /** Depths are asked in rising order. */
+    void look(double d, double drowned) {
+      boolean held = d >= low && d <= high;
+      heldFilm = 0;
+      heldPressure = 0;
+      buoyancy = d < low ? 0 : drowned;
+      if (held) {
+        at = Math.max(at, first);
+        while (at < last - 1 && depth[at + 1] <= d) {
+          at++;
         }
+        double t = (d - depth[at]) / (depth[at + 1] - depth[at]);
+        heldFilm = film[at] + t * (film[at + 1] - film[at]);
+        heldPressure = pressure[at] + t * (pressure[at + 1] - pressure[at]);
+        buoyancy = wet[at] + t * (wet[at + 1] - wet[at]);
       }
-      double t = (d - depth[low]) / (depth[high] - depth[low]);
-      return values[low] + t * (values[high] - values[low]);
     }
   }
 }

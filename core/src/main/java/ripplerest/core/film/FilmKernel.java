@@ -28,8 +28,13 @@ public final class FilmKernel {
   private final double inverseSquare;
 
   public FilmKernel(Water water) {
-    this.perForce = 1 / (2 * Math.PI * water.tension());
-    this.inverseSquare = 1 / (water.capillaryLength() * water.capillaryLength());
+    this(water.tension(), water.capillaryLength());
+  }
+
+  /** A film of tension γ and capillary length ℓ, in any consistent units. */
+  FilmKernel(double tension, double capillaryLength) {
+    this.perForce = 1 / (2 * Math.PI * tension);
+    this.inverseSquare = 1 / (capillaryLength * capillaryLength);
   }
 
   /**

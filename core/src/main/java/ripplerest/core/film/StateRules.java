@@ -9,12 +9,13 @@ import java.util.List;
  * a dead band, so that no fibre flickers between two.
  *
  * <ul>
- *   <li>A lying barb pierces when F·sin(tip inclination) exceeds Γ of the advancing angle, if what
- *       would drown is deeper than its own dimple.
- *   <li>A lying barb floods when an element bears all the film can give, or its root lies deeper
- *       than a film leaving the root at the advancing angle can bridge.
- *   <li>A crossing barb surfaces when the elastica cannot be held bent that far, or when its
- *       drowned end is shallower than 1.1 of its own dimple.
+ *   <li>A lying barb pierces when the energy that a pierced length sets free exceeds what wetting
+ *       it costs, Γ of the advancing angle at the tip, if what would drown is deeper than its
+ *       dimple.
+ *   <li>A lying barb floods when the film bears all it can along what lies on it, or its root lies
+ *       deeper than a film leaving the root at the advancing angle can bridge.
+ *   <li>A crossing barb surfaces when it cannot be held bent that far, or when its drowned end is
+ *       shallower than 1.1 of its own dimple.
  *   <li>Beyond that: drowned, and back, as root and tip pass the film.
  * </ul>
  */
@@ -37,15 +38,16 @@ public final class StateRules {
   public record Change(int fibre, FibreState to, double urgency) {}
 
   /** All changes due after an evaluation, most urgent first. */
-  public static List<Change> due(FilmSolver film, FilmState state, boolean rising) {
+  public static List<Change> due(FilmSolver film, FilmState state, ContactLine line) {
+    Fibres fibres = film.fibres();
     List<Change> due = new ArrayList<>();
-    for (int i = 0; i < film.fibreCount; i++) {
+    for (int i = 0; i < fibres.count; i++) {
       Change change =
           switch (state.fibres[i]) {
-            case LYING -> lying(film, i);
-            case CROSSING_TIP_DOWN -> tipDown(film, i);
-            case CROSSING_ROOT_DOWN -> rootDown(film, i);
-            case DROWNED -> drowned(film, i, rising);
+            case LYING -> lying(fibres, i, line);
+            case CROSSING_TIP_DOWN -> tipDown(fibres, i);
+            case CROSSING_ROOT_DOWN -> rootDown(fibres, i);
+            case DROWNED -> drowned(fibres, i, line);
           };
       if (change != null) {
         due.add(change);
@@ -75,23 +77,21 @@ public final class StateRules {
     return true;
   }
 
-  private static Change lying(FilmSolver film, int i) {
-    BarbChain c = film.chain[i];
-    double load = c.load();
-    double tip = film.z[i] - film.length[i] * Math.sin(film.down[i]);
-    double deep = film.level[i] - film.z[i] - film.floodDepth[i];
-    if (c.floods() || (deep > 0 && -film.z[i] > film.floodDepth[i] + 1e-9)) {
-      FibreState to = tip > 0.05 ? FibreState.CROSSING_ROOT_DOWN : FibreState.DROWNED;
+  private static Change lying(Fibres f, int i, ContactLine line) {
+    double deep = f.level[i] - f.z[i] - f.floodDepth[i];
+    boolean rootUnder = deep > 0 && -f.z[i] > f.floodDepth[i] + 1e-9;
+    if (f.floods(i) || rootUnder) {
+      FibreState to = f.tip(i) > 0.05 ? FibreState.CROSSING_ROOT_DOWN : FibreState.DROWNED;
       return new Change(i, to, 1 + Math.max(0, deep));
     }
-    if (load <= 0) {
+    if (f.force[i] <= 0) {
       return null;
     }
-    double pull = film.piercingPull(i);
-    double push = load * Math.sin(c.tipInclination());
+    double pull = f.piercingPull(i);
+    double push = f.push(i);
     if (push > DEAD_BAND * Math.max(pull, 0)
-        && film.down[i] > SHALLOWEST_CROSSING
-        && canCross(film, i)) {
+        && f.down[i] > SHALLOWEST_CROSSING
+        && canCross(f, i, line)) {
       return new Change(
           i, FibreState.CROSSING_TIP_DOWN, push / Math.max(pull, 0.1 * Math.abs(pull) + 1e-3) - 1);
     }
@@ -99,57 +99,48 @@ public final class StateRules {
   }
 
   /** Whether a barb that pierced now would stay pierced. */
-  private static boolean canCross(FilmSolver film, int i) {
-    Crossing trial = new Crossing();
-    double gap = film.z[i] - film.level[i];
-    trial.solve(
-        film.down[i], gap, film.gamma(i, false), film.stiffness(i), film.selfDepth(i), true);
-    return !trial.springsOut
-        && !trial.rootPassed
-        && drownedEnd(film, i, trial) > GATE_INTO * trial.dimple;
+  private static boolean canCross(Fibres f, int i, ContactLine line) {
+    CrossingLaw trial = f.ifPierced(i, line);
+    double dimple = Math.abs(trial.force) * f.dimplePerUnit(i);
+    double end = (1 - trial.arc) * f.length[i] * trial.sine;
+    return !trial.springsOut && !trial.rootPassed && end > GATE_INTO * dimple;
   }
 
-  private static double drownedEnd(FilmSolver film, int i, Crossing c) {
-    return (film.length[i] - c.arc) * Math.sin(c.beta);
-  }
-
-  private static Change tipDown(FilmSolver film, int i) {
-    Crossing c = film.crossing[i];
-    if (c.rootPassed) {
+  private static Change tipDown(Fibres f, int i) {
+    if (f.rootPassed[i]) {
       return new Change(i, FibreState.DROWNED, 0.5);
     }
-    double end = drownedEnd(film, i, c);
-    if (c.springsOut || film.down[i] < SHALLOWEST_CROSSING / 2 || end < GATE * c.dimple) {
-      return new Change(i, FibreState.LYING, 1 + Math.max(0, GATE * c.dimple - end));
+    double end = (f.length[i] - f.arc[i]) * f.sine[i];
+    double gate = GATE * Math.abs(f.force[i]) * f.selfDepth[i];
+    if (f.springsOut[i] || f.down[i] < SHALLOWEST_CROSSING / 2 || end < gate) {
+      return new Change(i, FibreState.LYING, 1 + Math.max(0, gate - end));
     }
     return null;
   }
 
-  private static Change rootDown(FilmSolver film, int i) {
-    Crossing c = film.crossing[i];
-    if (c.rootPassed) {
+  private static Change rootDown(Fibres f, int i) {
+    if (f.rootPassed[i]) {
       return new Change(i, FibreState.LYING, 0.5);
     }
-    if (c.arc >= film.length[i] || film.down[i] > 0) {
+    if (f.arc[i] >= f.length[i] * (1 - 1e-9) || f.springsOut[i] || f.down[i] > 0) {
       return new Change(i, FibreState.DROWNED, 0.5);
     }
     return null;
   }
 
-  private static Change drowned(FilmSolver film, int i, boolean rising) {
-    double sine = Math.sin(film.down[i]);
-    double root = film.z[i] - film.level[i];
-    double tip = root - film.length[i] * sine;
+  private static Change drowned(Fibres f, int i, ContactLine line) {
+    double sine = Math.sin(f.down[i]);
+    double root = f.z[i] - f.level[i];
+    double tip = root - f.length[i] * sine;
     double steep = Math.max(Math.abs(sine), Math.sin(SHALLOWEST_CROSSING));
-    double dimple = Math.abs(film.gamma(i, rising)) / steep * film.selfDepth(i);
-    double out = GATE * dimple + 0.01;
+    double out = GATE * Math.abs(f.rootPull(i, line)) / steep * f.selfDepth[i] + 0.01;
     if (root > out && tip > out) {
       return new Change(i, FibreState.LYING, Math.min(root, tip));
     }
-    if (root > out && -tip > out && film.down[i] > SHALLOWEST_CROSSING) {
+    if (root > out && -tip > out && f.down[i] > SHALLOWEST_CROSSING) {
       return new Change(i, FibreState.CROSSING_TIP_DOWN, root);
     }
-    if (tip > out && -root > out && -film.down[i] > SHALLOWEST_CROSSING) {
+    if (tip > out && -root > out && -f.down[i] > SHALLOWEST_CROSSING) {
       return new Change(i, FibreState.CROSSING_ROOT_DOWN, tip);
     }
     return null;

@@ -28,6 +28,15 @@ public final class Wetting {
       Require.inRange("advancing", advancing, 0, Math.PI, "rad");
       Require.inRange("receding", receding, 0, advancing, "rad");
     }
+
+    /** Cosine of the contact angle for a line that slides one way, or is free to choose. */
+    double cosine(ContactLine line) {
+      return switch (line) {
+        case ADVANCING -> Math.cos(advancing);
+        case RECEDING -> Math.cos(receding);
+        case MEAN, PINNED -> (Math.cos(advancing) + Math.cos(receding)) / 2;
+      };
+    }
   }
 
   /** Angles of all materials under one dressing. */

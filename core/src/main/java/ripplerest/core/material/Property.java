@@ -6,8 +6,10 @@ public enum Property {
   DENSITY("g/cm3", 1),
   /** Young's modulus along the fibre, GPa in the file, µN/mm² here. */
   YOUNGS_MODULUS("GPa", 1e9),
-  /** Radius of one fibre, mm. */
+  /** Radius of one fibre at its root, mm. */
   FIBRE_RADIUS("mm", 1),
+  /** Share of the radius that a fibre loses from root to tip, 0 to 0.9. */
+  TAPER("1", 1),
   /** Fullest radius of a bundle or tuft, mm. */
   BUNDLE_RADIUS("mm", 1),
   /** Barbs on a millimetre of feather stem, both sides, 1/mm. */

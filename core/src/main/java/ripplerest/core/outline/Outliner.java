@@ -6,6 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.Assembler;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
+import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
@@ -36,7 +37,7 @@ public final class Outliner {
       SizedPattern sized, Materials materials, Conditions conditions, Rest rest) {
     FilmSolver film = onWater(sized, materials, conditions);
     film.setTolerance(1e-4 * film.weight());
-    film.evaluate(rest.pose(), rest.state(), true);
+    film.evaluate(rest.pose(), rest.state(), ContactLine.MEAN);
     return draw(sized.hook(), film, rest.pose(), rest.state());
   }
 
@@ -45,7 +46,7 @@ public final class Outliner {
     FilmSolver film = onWater(sized, materials, conditions);
     Pose clear = new Pose(CLEAR_MM, 0, 0);
     FilmState state = film.dryState();
-    film.evaluate(clear, state, false);
+    film.evaluate(clear, state, ContactLine.ADVANCING);
     return lowered(draw(sized.hook(), film, clear, state));
   }
 
@@ -73,7 +74,7 @@ public final class Outliner {
     Floatant floatant = conditions.floatant();
     FlyBody body = Assembler.assemble(sized, materials, floatant, Mesh.WORKING);
     Wetting wetting = Wetting.of(materials, floatant);
-    return new FilmSolver(body, wetting, conditions.water(), Mesh.WORKING);
+    return new FilmSolver(body, wetting, conditions.water(), Mesh.WORKING, conditions.tippet());
   }
 
   private static Outline draw(Hook hook, FilmSolver film, Pose pose, FilmState state) {
@@ -94,7 +95,7 @@ public final class Outliner {
           new Outline.Thin(
               film.body().fibres().get(i).part(),
               state.fibre(i),
-              film.bears(i, state.fibre(i)),
+              film.bears(i),
               film.shapeOf(i, state.fibre(i))));
     }
     List<Vector3D> level = new ArrayList<>();

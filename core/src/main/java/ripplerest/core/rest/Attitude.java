@@ -1,5 +1,7 @@
 package ripplerest.core.rest;
 
+import java.util.ArrayList;
+import java.util.List;
 import ripplerest.core.quantity.Require;
 
 /**
@@ -10,18 +12,43 @@ import ripplerest.core.quantity.Require;
  * @param rollRad positive with the +y side up
  */
 public record Attitude(String name, double pitchRad, double rollRad) {
-  /** Level, and rolled a little so that a balance on edge does not pass for a rest. */
-  public static final Attitude UPRIGHT = new Attitude("upright", 0, Math.toRadians(3));
+  /** Off the exact, so that a balance on edge does not pass for a rest, rad. */
+  private static final double ROLLED = Math.toRadians(3);
 
-  /** On its back, and rolled a little. */
-  public static final Attitude CAPSIZED = new Attitude("capsized", 0, Math.toRadians(177));
+  /** Level and the right way up. */
+  public static final Attitude UPRIGHT = new Attitude("upright", 0, ROLLED);
 
-  /** Tail first. */
-  public static final Attitude TAIL_FIRST =
-      new Attitude("tail first", Math.toRadians(60), Math.toRadians(3));
+  /**
+   * Attitudes all round the sphere, an eighth of a turn apart: nose and tail down, and level and
+   * half way to either with the fly rolled all the way round on one side. A fly whose two sides are
+   * alike needs no others.
+   */
+  public static List<Attitude> around(boolean sidesAlike) {
+    List<Attitude> all = new ArrayList<>();
+    all.add(UPRIGHT);
+    all.add(new Attitude("tail first", Math.PI / 2, ROLLED));
+    all.add(new Attitude("nose first", -Math.PI / 2, ROLLED));
+    for (int pitch = -1; pitch <= 1; pitch++) {
+      for (int roll = sidesAlike ? 0 : -3; roll <= 4; roll++) {
+        if (pitch != 0 || roll != 0) {
+          double over = Math.PI / 4 * roll + (roll == 4 ? -ROLLED : ROLLED);
+          all.add(new Attitude(name(pitch, roll), Math.PI / 4 * pitch, over));
+        }
+      }
+    }
+    return List.copyOf(all);
+  }
 
-  /** On its side. */
-  public static final Attitude SIDEWAYS = new Attitude("on its side", 0, Math.toRadians(87));
+  private static String name(int pitch, int roll) {
+    String leaning = pitch == 0 ? "" : pitch > 0 ? ", tail low" : ", nose low";
+    return switch (Math.abs(roll)) {
+      case 0 -> "upright" + leaning;
+      case 1 -> "rolled" + leaning;
+      case 2 -> "on its side" + leaning;
+      case 3 -> "rolled over" + leaning;
+      default -> "on its back" + leaning;
+    };
+  }
 
   public Attitude {
     Require.text("name", name, 40);

@@ -4,6 +4,7 @@ import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
+import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Load;
@@ -33,8 +34,8 @@ final class Balance {
   }
 
   /** Residual in µN: lift less {@code load} weights, and both moments over the shank. */
-  double[] residual(Pose pose, FilmState state, boolean rising, double load) {
-    Load l = film.evaluate(pose, state, rising);
+  double[] residual(Pose pose, FilmState state, ContactLine line, double load) {
+    Load l = film.evaluate(pose, state, line);
     return new double[] {l.lift() - load * weight, l.pitch() / shank, l.roll() / shank};
   }
 
@@ -49,15 +50,16 @@ final class Balance {
    * @param heaveMm step in heave, mm
    * @param turnRad step in pitch and roll, rad
    */
-  RealMatrix stiffness(Pose pose, FilmState state, boolean rising, double heaveMm, double turnRad) {
+  RealMatrix stiffness(
+      Pose pose, FilmState state, ContactLine line, double heaveMm, double turnRad) {
     double[] sizes = {heaveMm, turnRad * shank, turnRad * shank};
     RealMatrix k = MatrixUtils.createRealMatrix(3, 3);
     for (int j = 0; j < 3; j++) {
       double[] step = new double[3];
       step[j] = sizes[j];
-      double[] plus = residual(moved(pose, step), state, rising, 1);
+      double[] plus = residual(moved(pose, step), state, line, 1);
       step[j] = -sizes[j];
-      double[] minus = residual(moved(pose, step), state, rising, 1);
+      double[] minus = residual(moved(pose, step), state, line, 1);
       for (int i = 0; i < 3; i++) {
         k.setEntry(i, j, (minus[i] - plus[i]) / (2 * sizes[j]));
       }
@@ -67,13 +69,13 @@ final class Balance {
 
   /** One-sided stiffness from a residual already known; half the cost, for following a path. */
   RealMatrix roughStiffness(
-      Pose pose, FilmState state, boolean rising, double load, double[] here) {
+      Pose pose, FilmState state, ContactLine line, double load, double[] here) {
     double step = 0.01;
     RealMatrix k = MatrixUtils.createRealMatrix(3, 3);
     for (int j = 0; j < 3; j++) {
       double[] move = new double[3];
       move[j] = -step;
-      double[] there = residual(moved(pose, move), state, rising, load);
+      double[] there = residual(moved(pose, move), state, line, load);
       for (int i = 0; i < 3; i++) {
         k.setEntry(i, j, (there[i] - here[i]) / step);
       }

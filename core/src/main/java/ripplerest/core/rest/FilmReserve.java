@@ -1,5 +1,6 @@
 package ripplerest.core.rest;
 
+import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
 import ripplerest.core.rest.Settler.Outcome;
@@ -19,7 +20,7 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
   private static final double GROWTH = 1.5;
   private static final int HALVINGS = 3;
 
-  /** Loads the fly until it sinks; contact lines advance as it goes down. */
+  /** Loads the fly until it sinks. */
   public static FilmReserve from(Rest rest, RestFinder finder) {
     return from(rest, finder, false);
   }
@@ -85,7 +86,8 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
     /** The same fly under another load, or null if it does not come to rest. */
     Stage under(double factor, RestFinder finder) {
       FilmState next = state.copy();
-      Settled settled = finder.settler().settle(pose, next, false, factor, Settler.ROUGH);
+      Settled settled =
+          finder.settler().settle(pose, next, ContactLine.MEAN, factor, Settler.ROUGH);
       return settled.outcome() == Outcome.RESTS ? new Stage(settled.pose(), next) : null;
     }
   }

@@ -1,11 +1,13 @@
 package ripplerest.core.rest;
 
 import java.util.List;
+import java.util.Optional;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
 
 /**
- * A balance that a fly can come to.
+ * A balance that a fly can come to, contact lines at the mean of receding and advancing, where
+ * ripples drive them; with the interval of balances in which they may leave it instead.
  *
  * @param from how it landed
  * @param pressed how many times its weight the water pushed back with at the bottom of the landing
@@ -17,6 +19,9 @@ import ripplerest.core.film.Pose;
  * @param fibres how many fibres are in which state
  * @param support what each part holds
  * @param proof why this counts as a rest
+ * @param sliding stiffness with contact lines that slide
+ * @param pinned stiffness with contact lines that hold: what a small ripple meets
+ * @param interval rests that hysteresis allows
  * @param state what the fly remembers of its way here
  */
 public record Rest(
@@ -30,7 +35,44 @@ public record Rest(
     FibreCount fibres,
     List<Support> support,
     Proof proof,
+    Stiffness sliding,
+    Stiffness pinned,
+    Interval interval,
     FilmState state) {
+
+  /**
+   * Restoring force and moments of a small displacement, one at a time.
+   *
+   * @param heave µN/mm
+   * @param pitch µN·mm/rad
+   * @param roll µN·mm/rad
+   */
+  public record Stiffness(double heave, double pitch, double roll) {}
+
+  /**
+   * One end of the interval of rests.
+   *
+   * @param posture how it sits there
+   * @param pose where it is
+   * @param eyeMm height of the rear edge of the eye
+   * @param bendMm height of the start of the bend
+   * @param pointMm height of the hook point
+   */
+  public record End(Posture posture, Pose pose, double eyeMm, double bendMm, double pointMm) {}
+
+  /**
+   * Rests from the same landing with all contact lines at one limit; empty where it sinks so.
+   *
+   * @param receding let go after landing, water drawing back everywhere
+   * @param advancing come down again on the same wetted barbs, water creeping on everywhere
+   */
+  public record Interval(Optional<End> receding, Optional<End> advancing) {
+    /** Whether both ends sit as the rest between them does. */
+    public boolean isOneClass(Posture posture) {
+      return receding.filter(e -> e.posture() == posture).isPresent()
+          && advancing.filter(e -> e.posture() == posture).isPresent();
+    }
+  }
 
   /**
    * Fibres by state.
@@ -76,11 +118,14 @@ public record Rest(
     }
   }
 
-  /** Whether two rests are the same place, however the fly got there. */
+  /** Whether two rests are the same place, however the fly got there; either side counts once. */
   public boolean isSameAs(Rest other) {
-    return posture == other.posture
-        && Math.abs(eyeMm - other.eyeMm) < 0.3
-        && Math.abs(bendMm - other.bendMm) < 0.3
-        && Math.abs(pointMm - other.pointMm) < 0.5;
+    return posture == other.posture && isNear(other.eyeMm, other.bendMm, other.pointMm);
+  }
+
+  boolean isNear(double eye, double bend, double point) {
+    return Math.abs(eyeMm - eye) < 0.3
+        && Math.abs(bendMm - bend) < 0.3
+        && Math.abs(pointMm - point) < 0.5;
   }
 }

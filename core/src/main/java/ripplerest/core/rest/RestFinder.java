@@ -9,6 +9,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.linear.RealMatrix;
 import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FibreState;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
@@ -24,7 +25,7 @@ public final class RestFinder {
   private static final double HESSIAN_TURN_RAD = Math.toRadians(0.2);
 
   /** Clearance at which a landing begins; the film can reach up to a thick member from there. */
-  private static final double START_MM = 1.5;
+  private static final double START_MM = 1.0;
 
   /** How far all forces may still move in a sweep when a rest is measured, in weights. */
   private static final double MEASURED = 1e-4;
@@ -55,50 +56,128 @@ public final class RestFinder {
 
   /** Presses the fly down in an attitude, lets it go and follows it to rest. */
   public Landing land(Attitude attitude, double touchdownFactor) {
+    return land(attitude, touchdownFactor, List.of());
+  }
+
+  /**
+   * The same, but stops short of measuring a rest that is known already.
+   *
+   * @return the known rest itself, if the fly comes to it
+   */
+  Landing land(Attitude attitude, double touchdownFactor, List<Rest> known) {
+    Touchdown.Landed landed = press(attitude, touchdownFactor);
+    return letGo(attitude, landed, known);
+  }
+
+  Touchdown.Landed press(Attitude attitude, double touchdownFactor) {
     film.reset();
     Pose level = new Pose(0, attitude.pitchRad(), attitude.rollRad());
     Pose above = level.moved(START_MM - lowest(film.body(), level), 0, 0);
-    Touchdown.Landed landed = new Touchdown(balance).press(above, touchdownFactor, extent);
-    FilmState state = landed.state();
-    Settled settled = settler.settle(landed.pose(), state, true, 1, Settler.EXACT);
-    for (int i = 0; i < TRIES_OFF_A_SADDLE && settled.outcome() == Outcome.RESTS; i++) {
-      Rest rest = examine(attitude, landed.pressed(), settled.pose(), state);
-      if (rest.proof().holds()) {
+    return new KeptAttitude(touchdownFactor).press(balance, above, extent);
+  }
+
+  Landing letGo(Attitude attitude, Touchdown.Landed landed, List<Rest> known) {
+    FilmState state = landed.state().copy();
+    Settled low = settler.settle(landed.pose(), state, ContactLine.RECEDING, 1, Settler.FAIR);
+    Optional<Rest.End> receding = end(low);
+    if (receding.isEmpty()) {
+      state = landed.state().copy(); // caught where it was pressed to, lines pinned on the way up
+    }
+    Pose from = receding.isEmpty() ? landed.pose() : low.pose();
+    Settled settled = settler.settle(from, state, ContactLine.MEAN, 1, Settler.ROUGH);
+    for (Rest rest : known) {
+      if (settled.outcome() == Outcome.RESTS && isNear(rest, settled.pose())) {
         return new Landing(attitude, landed.pressed(), Optional.of(rest), "");
       }
-      settled = settler.settle(offSaddle(settled.pose(), state), state, true, 1, Settler.EXACT);
+    }
+    for (int i = 0; i < TRIES_OFF_A_SADDLE && settled.outcome() == Outcome.RESTS; i++) {
+      settled = settler.settle(settled.pose(), state, ContactLine.MEAN, 1, Settler.EXACT);
+      if (settled.outcome() == Outcome.RESTS) {
+        Rest rest = examine(attitude, landed.pressed(), settled.pose(), state, receding);
+        if (rest.proof().holds()) {
+          return new Landing(attitude, landed.pressed(), Optional.of(rest), "");
+        }
+        Pose off = offSaddle(settled.pose(), state);
+        settled = settler.settle(off, state, ContactLine.MEAN, 1, Settler.ROUGH);
+      }
     }
     return new Landing(
         attitude, landed.pressed(), Optional.empty(), reason(settled, landed, balance.weight()));
   }
 
+  /** Moment that would turn the fly from an attitude at the bottom of its landing, µN·mm. */
+  double turning(Touchdown.Landed landed) {
+    film.setTolerance(5e-3 * balance.weight());
+    return film.evaluate(landed.pose(), landed.state(), ContactLine.ADVANCING).pitch();
+  }
+
+  private boolean isNear(Rest rest, Pose pose) {
+    return posture(pose) == rest.posture()
+        && rest.isNear(
+            height(pose, Vector3D.ZERO),
+            height(pose, hook.bendStart()),
+            height(pose, hook.point()));
+  }
+
+  private Optional<Rest.End> end(Settled settled) {
+    if (settled.outcome() != Outcome.RESTS) {
+      return Optional.empty();
+    }
+    Pose pose = settled.pose();
+    return Optional.of(
+        new Rest.End(
+            posture(pose),
+            pose,
+            height(pose, Vector3D.ZERO),
+            height(pose, hook.bendStart()),
+            height(pose, hook.point())));
+  }
+
   /** Measures a pose at full accuracy. */
-  private Rest examine(Attitude from, double pressed, Pose pose, FilmState state) {
+  private Rest examine(
+      Attitude from, double pressed, Pose pose, FilmState state, Optional<Rest.End> receding) {
     double weight = balance.weight();
     film.setTolerance(MEASURED * weight);
-    RealMatrix stiffness = balance.stiffness(pose, state, true, HESSIAN_HEAVE_MM, HESSIAN_TURN_RAD);
-    double[] left = balance.residual(pose, state, true, 1);
-    int pending = StateRules.due(film, state, true).size();
+    RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
+    double[] left = balance.residual(pose, state, ContactLine.MEAN, 1);
+    int pending = StateRules.due(film, state, ContactLine.MEAN).size();
     Rest.Proof proof =
         new Rest.Proof(
             Math.abs(left[0]) / weight,
             Math.hypot(left[1], left[2]) / weight,
             Arrays.stream(Balance.eigenvalues(stiffness)).boxed().toList(),
             pending);
-    double eye = height(pose, Vector3D.ZERO);
-    double bend = height(pose, hook.bendStart());
+    Rest.FibreCount count = count(state);
+    List<Rest.Support> support = support(state);
+    film.pin(state, ContactLine.MEAN);
+    Rest.Stiffness pinned = oneByOne(stiffness(pose, state, ContactLine.PINNED));
+    FilmState above = state.copy();
+    Settled high = settler.settle(pose, above, ContactLine.ADVANCING, 1, Settler.FAIR);
     return new Rest(
         from,
         pressed,
         pose,
         posture(pose),
-        eye,
-        bend,
+        height(pose, Vector3D.ZERO),
+        height(pose, hook.bendStart()),
         height(pose, hook.point()),
-        count(state),
-        support(state),
+        count,
+        support,
         proof,
+        oneByOne(stiffness),
+        pinned,
+        new Rest.Interval(receding, end(high)),
         state.copy());
+  }
+
+  private RealMatrix stiffness(Pose pose, FilmState state, ContactLine line) {
+    return balance.stiffness(pose, state, line, HESSIAN_HEAVE_MM, HESSIAN_TURN_RAD);
+  }
+
+  private Rest.Stiffness oneByOne(RealMatrix k) {
+    double square = hook.shankMm() * hook.shankMm();
+    return new Rest.Stiffness(
+        k.getEntry(0, 0), k.getEntry(1, 1) * square, k.getEntry(2, 2) * square);
   }
 
   /** How a fly in this pose sits. */
@@ -111,6 +190,15 @@ public final class RestFinder {
         bodyRadius);
   }
 
+  /** How far any point of the fly may lie from its centre of mass, mm. */
+  double extent() {
+    return extent;
+  }
+
+  FilmSolver film() {
+    return film;
+  }
+
   Settler settler() {
     return settler;
   }
@@ -120,7 +208,7 @@ public final class RestFinder {
   }
 
   private Pose offSaddle(Pose pose, FilmState state) {
-    RealMatrix stiffness = balance.stiffness(pose, state, true, HESSIAN_HEAVE_MM, HESSIAN_TURN_RAD);
+    RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
     EigenDecompositionSymmetric eigen = new EigenDecompositionSymmetric(stiffness);
     double[] way = eigen.getEigenvector(2).toArray();
     for (int i = 0; i < 3; i++) {

@@ -2,6 +2,7 @@ package ripplerest.core.rest;
 
 import java.util.List;
 import org.hipparchus.linear.RealMatrix;
+import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
@@ -17,13 +18,16 @@ import ripplerest.core.film.StateRules;
  * the rest that is found is one that the fly can reach.
  */
 final class Settler {
-  static final int MAX_STEPS = 250;
+  static final int MAX_STEPS = 150;
   private static final double LONGEST_STEP_MM = 0.5;
   private static final double FIRST_STEP_MM = 0.2;
   private static final int REFRESH = 8;
 
   /** Share of the weight that may be left over at a rest that is reported. */
   static final double EXACT = 3e-4;
+
+  /** The same at an end of the interval that contact lines allow. */
+  static final double FAIR = 8e-4;
 
   /** The same where only whether and how a fly floats is asked. */
   static final double ROUGH = 3e-3;
@@ -63,22 +67,22 @@ final class Settler {
    * @param load in weights of the fly
    * @param accuracy share of the weight that may be left over
    */
-  Settled settle(Pose start, FilmState state, boolean rising, double load, double accuracy) {
+  Settled settle(Pose start, FilmState state, ContactLine line, double load, double accuracy) {
     FilmSolver film = balance.film();
     double close = accuracy * balance.weight();
     film.setTolerance(0.2 * close);
     Pose pose = start;
-    double[] g = balance.residual(pose, state, rising, load);
+    double[] g = balance.residual(pose, state, line, load);
     RealMatrix stiffness = null;
     double radius = FIRST_STEP_MM;
     int age = 0;
     int pending = 0;
     for (int n = 0; n < MAX_STEPS; n++) {
-      film.remember(state, rising);
-      List<StateRules.Change> due = StateRules.due(film, state, rising);
+      boolean soaked = film.remember(state, line);
+      List<StateRules.Change> due = StateRules.due(film, state, line);
       pending = due.size();
-      if (StateRules.fire(due, state)) {
-        g = balance.residual(pose, state, rising, load);
+      if (StateRules.fire(due, state) || soaked) {
+        g = balance.residual(pose, state, line, load);
         stiffness = null;
         radius = Math.min(radius, FIRST_STEP_MM);
       } else if (Math.abs(g[0]) < close && Math.hypot(g[1], g[2]) < close) {
@@ -88,20 +92,20 @@ final class Settler {
         return new Settled(Outcome.SINKS, pose, g, pending, n);
       }
       if (stiffness == null || age >= REFRESH) {
-        stiffness = balance.roughStiffness(pose, state, rising, load, g);
+        stiffness = balance.roughStiffness(pose, state, line, load, g);
         age = 0;
       }
       age++;
       double[] step = balance.step(stiffness, g, radius);
       film.setTolerance(Math.max(0.2 * close, 0.02 * length(g)));
       Pose next = balance.moved(pose, step);
-      double[] after = balance.residual(next, state, rising, load);
+      double[] after = balance.residual(next, state, line, load);
       double before = Balance.dot(g, step);
       double ahead = Balance.dot(after, step);
       update(stiffness, step, g, after);
       if (ahead < -0.8 * Math.abs(before)) {
         radius = Math.max(1e-7, 0.4 * Math.min(radius, length(step)));
-        g = balance.residual(pose, state, rising, load);
+        g = balance.residual(pose, state, line, load);
         continue;
       }
       if (ahead < -0.3 * Math.abs(before)) {

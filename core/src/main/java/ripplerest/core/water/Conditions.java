@@ -1,5 +1,6 @@
 package ripplerest.core.water;
 
+import java.util.Optional;
 import ripplerest.core.quantity.Require;
 
 /**
@@ -10,25 +11,35 @@ import ripplerest.core.quantity.Require;
  * @param floatant dressing on the fly
  * @param touchdownFactor how many times its weight the fly presses on the film as it lands: 1 laid
  *     down, 2 gentle, 4 ordinary, 8 hard (an assumption: it decides what drowns)
+ * @param tippet what is tied to the eye; empty: cut off
  */
 public record Conditions(
-    double temperatureC, double filmFactor, Floatant floatant, double touchdownFactor) {
+    double temperatureC,
+    double filmFactor,
+    Floatant floatant,
+    double touchdownFactor,
+    Optional<Tippet> tippet) {
   /** A dressed fly, gently cast on clean water at 12 °C. */
-  public static final Conditions DEFAULT = new Conditions(12, 1, Floatant.GEL, 2);
+  public static final Conditions DEFAULT = new Conditions(12, 1, Floatant.GEL, 2, Optional.empty());
 
   public Conditions {
     Require.inRange("temperatureC", temperatureC, 0, 40, "°C");
     Require.inRange("filmFactor", filmFactor, 0.4, 1, "");
     Require.present("floatant", floatant);
     Require.inRange("touchdownFactor", touchdownFactor, 1, 8, "times the weight");
+    Require.present("tippet", tippet);
   }
 
   public Conditions with(Floatant other) {
-    return new Conditions(temperatureC, filmFactor, other, touchdownFactor);
+    return new Conditions(temperatureC, filmFactor, other, touchdownFactor, tippet);
   }
 
   public Conditions withTouchdown(double factor) {
-    return new Conditions(temperatureC, filmFactor, floatant, factor);
+    return new Conditions(temperatureC, filmFactor, floatant, factor, tippet);
+  }
+
+  public Conditions withTippet(Tippet other) {
+    return new Conditions(temperatureC, filmFactor, floatant, touchdownFactor, Optional.of(other));
   }
 
   public Water water() {

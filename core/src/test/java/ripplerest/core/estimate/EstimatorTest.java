@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
@@ -21,6 +22,7 @@ import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
+import ripplerest.core.water.Tippet;
 
 class EstimatorTest {
   private static final Materials MATERIALS = Materials.standard();
@@ -121,7 +123,10 @@ class EstimatorTest {
             random.nextDouble(0, 40),
             random.nextDouble(0.4, 1),
             random.nextBoolean() ? Floatant.GEL : Floatant.NONE,
-            random.nextDouble(1, 8));
+            random.nextDouble(1, 8),
+            random.nextInt(4) == 0
+                ? Optional.of(new Tippet(random.nextDouble(0.08, 0.25), random.nextDouble(20, 200)))
+                : Optional.empty());
     SizedPattern sized = new Sizer(MATERIALS).size(randomPattern(random));
     return Estimator.estimate(sized, MATERIALS, conditions, Options.poseOnly());
   }

@@ -22,6 +22,7 @@ class AndersonTest {
   private static int sweepsTo(double tolerance, boolean accelerated) {
     double[] x = new double[12];
     Anderson mixer = new Anderson(x.length);
+    mixer.begin(x.length);
     for (int n = 1; n < 1000; n++) {
       double[] next = sweep(x);
       double moved = 0;
@@ -52,6 +53,7 @@ class AndersonTest {
     double[] at = {1, 2, 3};
     double[] image = at.clone();
     Anderson mixer = new Anderson(3);
+    mixer.begin(3);
     mixer.mix(at, image);
     mixer.mix(at, image);
     assertThat(image).containsExactly(new double[] {1, 2, 3}, within(1e-12));

@@ -15,10 +15,9 @@ class BarbChainTest {
 
   private static BarbChain settled(int segments, double radius, double degrees, double rootMm) {
     double stiffness = YOUNGS * Math.PI * Math.pow(radius, 4) / 4;
-    BarbChain chain =
-        new BarbChain(segments, 7, stiffness, new FilmKernel(WATER), 2 * WATER.tension());
+    BarbChain chain = new BarbChain(segments, 7, stiffness, 0, new FilmKernel(WATER));
     chain.straighten(Math.toRadians(degrees), rootMm);
-    chain.settle(Math.toRadians(degrees), rootMm, new double[segments]);
+    chain.settle(Math.toRadians(degrees), rootMm, new double[segments + 1]);
     return chain;
   }
 
@@ -30,7 +29,7 @@ class BarbChainTest {
     BarbChain chain = settled(24, 0.03, 8, 7 * Math.sin(Math.toRadians(8)) - 0.02);
     double load = chain.load();
     double moment = 0;
-    for (int i = 0; i < chain.n; i++) {
+    for (int i = 0; i <= chain.n; i++) {
       moment += chain.force[i] * chain.reach[i];
     }
     double arm = moment / load / Math.cos(Math.toRadians(8));

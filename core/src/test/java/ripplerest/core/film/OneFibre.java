@@ -17,6 +17,17 @@ final class OneFibre {
   final FilmState state;
 
   OneFibre(double degrees, double length, double radius, double youngs, double thetaDegrees) {
+    this(degrees, length, radius, 0, youngs, thetaDegrees, Mesh.WORKING);
+  }
+
+  OneFibre(
+      double degrees,
+      double length,
+      double radius,
+      double taper,
+      double youngs,
+      double thetaDegrees,
+      Mesh mesh) {
     this.length = length;
     this.radius = radius;
     this.youngs = youngs;
@@ -30,11 +41,12 @@ final class OneFibre {
             new Vector3D(Math.cos(a), 0, -Math.sin(a)),
             length,
             radius,
+            taper,
             youngs);
     FlyBody body =
         new FlyBody(List.of(new FlyBody.Lump("tail", Vector3D.ZERO, 1)), List.of(), List.of(fibre));
     Wetting wetting = Wetting.uniform("test", new Wetting.Angles(theta, theta));
-    solver = new FilmSolver(body, wetting, WATER, Mesh.WORKING);
+    solver = new FilmSolver(body, wetting, WATER, mesh);
     solver.setTolerance(1e-10);
     state = solver.dryState();
   }
@@ -45,10 +57,14 @@ final class OneFibre {
   }
 
   Load at(double heightMm) {
-    return solver.evaluate(new Pose(heightMm, 0, 0), state, false);
+    return solver.evaluate(new Pose(heightMm, 0, 0), state, ContactLine.ADVANCING);
   }
 
-  /** Γ = 2πrγ(-cos θ), µN. */
+  Fibres fibre() {
+    return solver.fibres();
+  }
+
+  /** Γ = 2πrγ(-cos θ) at the root, µN. */
   double pull() {
     return -2 * Math.PI * radius * WATER.tension() * Math.cos(theta);
   }

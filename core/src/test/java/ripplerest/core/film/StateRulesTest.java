@@ -15,7 +15,10 @@ class StateRulesTest {
     for (double z = from; (to - z) * step > 0; z += step) {
       for (int i = 0; i < 5; i++) {
         fly.at(z);
-        if (!StateRules.fire(StateRules.due(fly.solver, fly.state, step > 0), fly.state)) {
+        if (!StateRules.fire(
+            StateRules.due(
+                fly.solver, fly.state, step > 0 ? ContactLine.RECEDING : ContactLine.ADVANCING),
+            fly.state)) {
           break;
         }
       }
@@ -45,7 +48,7 @@ class StateRulesTest {
         .isGreaterThan(Elastica.piercingLimit(Math.toRadians(30)));
     move(fly, 4, 0.1);
     assertThat(fly.state.fibre(0)).isEqualTo(FibreState.LYING);
-    assertThat(fly.solver.chain[0].load()).isGreaterThan(5);
+    assertThat(fly.fibre().force[0]).isGreaterThan(5);
   }
 
   // Internal: coming up, a barb keeps its state at least as long as going down.
@@ -72,7 +75,7 @@ class StateRulesTest {
 
   @Test
   void theMostUrgentChangeGoesFirstAndItsTwinWithIt() {
-    FilmState state = FilmState.dry(3, 0);
+    FilmState state = FilmState.dry(3, 0, 0);
     List<StateRules.Change> due =
         List.of(
             new StateRules.Change(2, FibreState.DROWNED, 3.0),

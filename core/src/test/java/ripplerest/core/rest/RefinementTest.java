@@ -9,6 +9,7 @@ import ripplerest.core.assembly.Assembler;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
@@ -65,7 +66,8 @@ class RefinementTest {
         new FilmSolver(body, Wetting.of(Flies.MATERIALS, floatant), conditions.water(), fine);
     FilmState state = working.state().copy();
     Settler settler = new Settler(new Balance(film, sized.hook().shankMm()), 30);
-    Settler.Settled finer = settler.settle(working.pose(), state, true, 1, Settler.EXACT);
+    Settler.Settled finer =
+        settler.settle(working.pose(), state, ContactLine.MEAN, 1, Settler.EXACT);
     assertThat(finer.outcome()).isEqualTo(Settler.Outcome.RESTS);
     double eye =
         finer

@@ -61,7 +61,8 @@ class WaterTest {
   @ParameterizedTest
   @CsvSource({"-1", "100", "NaN", "Infinity"})
   void boilingOrFrozenWaterIsRefusedWithItsBound(double celsius) {
-    assertThatThrownBy(() -> new Conditions(celsius, 1, Floatant.GEL, 2))
+    assertThatThrownBy(
+            () -> new Conditions(celsius, 1, Floatant.GEL, 2, java.util.Optional.empty()))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("temperature")
         .hasMessageContaining("from 0 to 40 °C");

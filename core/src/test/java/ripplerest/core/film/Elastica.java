@@ -1,8 +1,10 @@
 package ripplerest.core.film;
 
 /**
- * A uniform barb that crosses the film: an elastica clamped at its root and loaded by one vertical
- * force where the film meets it; beyond that point it is straight.
+ * The closed form for an even barb, against which the tables for tapered ones are checked.
+ *
+ * <p>A uniform barb that crosses the film: an elastica clamped at its root and loaded by one
+ * vertical force where the film meets it; beyond that point it is straight.
  *
  * <p>With the root inclined α and the barb inclined β where it crosses, the film pulls along it by
  * Γ = 2πrγ(-cos θ) a length, so the force on the fly is F = Γ/sin β, straight up (virtual work: a
@@ -29,9 +31,6 @@ final class Elastica {
     0.1894506104550685, 0.1826034150449236, 0.1691565193950025, 0.1495959888165767,
     0.1246289712555339, 0.0951585116824928, 0.0622535239386479, 0.0271524594117541
   };
-
-  /** Golden-section steps to the flattest crossing; 48 leave 10⁻¹⁰ of the range. */
-  private static final int GOLDEN_STEPS = 48;
 
   private Elastica() {}
 
@@ -64,38 +63,6 @@ final class Elastica {
     }
     double scale = Math.sqrt(sinBeta / 2);
     return new Shape(scale * height, scale * reach, scale * arc);
-  }
-
-  /**
-   * The inclination at the crossing beyond which a flattened barb cannot be held down: the height
-   * has its maximum there, and the barb springs out.
-   *
-   * @param alpha inclination at the root, rad
-   */
-  static double flattest(double alpha) {
-    double low = 0;
-    double high = alpha;
-    double golden = (Math.sqrt(5) - 1) / 2;
-    double a = high - golden * (high - low);
-    double b = low + golden * (high - low);
-    double ha = shape(alpha, a).height();
-    double hb = shape(alpha, b).height();
-    for (int i = 0; i < GOLDEN_STEPS; i++) {
-      if (ha > hb) {
-        high = b;
-        b = a;
-        hb = ha;
-        a = high - golden * (high - low);
-        ha = shape(alpha, a).height();
-      } else {
-        low = a;
-        a = b;
-        ha = hb;
-        b = low + golden * (high - low);
-        hb = shape(alpha, b).height();
-      }
-    }
-    return (low + high) / 2;
   }
 
   /**

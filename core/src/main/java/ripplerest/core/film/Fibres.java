@@ -1,0 +1,392 @@
+package ripplerest.core.film;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.assembly.FlyBody.Fibre;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.water.Water;
+
+/**
+ * All fibres of a fly: where they are in the last pose, and what the film does to each at the level
+ * it was last given. Indexed alike everywhere; heights and reaches in mm, forces in µN.
+ */
+final class Fibres {
+  private static final double SHALLOWEST = Math.toRadians(2);
+
+  /** Place along a tapered barb whose radius stands for a crossing's own dimple. */
+  private static final double TYPICAL_PLACE = 0.6;
+
+  /** Least distance of a lying fibre's two points from their middle, in its length. */
+  private static final double LEAST_HALF = 0.1;
+
+  /** Half the distance of the two points of Gauss's rule, in what they stand for. */
+  private static final double GAUSS = 1 / (2 * Math.sqrt(3));
+
+  /** Up to the first inclination a fibre counts as level, from the second on as slanting, rad. */
+  private static final double LEVEL = Math.toRadians(15);
+
+  private static final double SLANTING = Math.toRadians(30);
+
+  /** Steepest slope of the film that a lying fibre is shown. */
+  private static final double STEEPEST = 0.5;
+
+  final int count;
+  final List<Fibre> bodies;
+
+  // World places of the last pose.
+  final double[] x;
+  final double[] y;
+  final double[] z;
+  final double[] outX;
+  final double[] outY;
+
+  /** Inclination of the root, rad, positive downward. */
+  final double[] down;
+
+  // What the film does at the last level.
+  final double[] level;
+  final double[] force;
+  final double[] reach;
+  final double[] spread;
+  final double[] arc;
+  final double[] sine;
+  final boolean[] springsOut;
+  final boolean[] rootPassed;
+
+  final double[] length;
+  final double[] floodDepth;
+  final double[] selfDepth;
+  private final double[] root;
+  private final double[] along;
+  private final double[] unitForce;
+  private final double[] weightOfWater;
+  private final double[] mostPerMm;
+  private final double[][] pull = new double[3][];
+  private final LyingLaw[] lying;
+  private final CrossingLaw[][] tipDown = new CrossingLaw[3][];
+  private final CrossingLaw[][] rootDown = new CrossingLaw[3][];
+
+  /** Reach of the two points by which a lying fibre feels the film, mm. */
+  final double[] inner;
+
+  final double[] outer;
+  private final FibreLaws laws;
+
+  // Pinned contact lines: force, gap and stiffness when they were pinned.
+  private final double[] rootLevel;
+  private final double[] pinForce;
+  private final double[] pinGap;
+  private final double[] pinStiffness;
+
+  Fibres(List<Fibre> bodies, Vector3D centre, Wetting wetting, Water water, Mesh mesh) {
+    this.bodies = bodies;
+    this.count = bodies.size();
+    this.laws = new FibreLaws(water, mesh);
+    x = new double[count];
+    y = new double[count];
+    z = new double[count];
+    outX = new double[count];
+    outY = new double[count];
+    down = new double[count];
+    level = new double[count];
+    force = new double[count];
+    reach = new double[count];
+    spread = new double[count];
+    arc = new double[count];
+    sine = new double[count];
+    springsOut = new boolean[count];
+    rootPassed = new boolean[count];
+    length = new double[count];
+    floodDepth = new double[count];
+    selfDepth = new double[count];
+    root = new double[3 * count];
+    along = new double[3 * count];
+    unitForce = new double[count];
+    weightOfWater = new double[count];
+    mostPerMm = new double[count];
+    lying = new LyingLaw[count];
+    inner = new double[count];
+    outer = new double[count];
+    rootLevel = new double[count];
+    pinForce = new double[count];
+    pinGap = new double[count];
+    pinStiffness = new double[count];
+    for (int line = 0; line < 3; line++) {
+      pull[line] = new double[count];
+      tipDown[line] = new CrossingLaw[count];
+      rootDown[line] = new CrossingLaw[count];
+    }
+    FilmKernel kernel = new FilmKernel(water);
+    for (int i = 0; i < count; i++) {
+      take(i, bodies.get(i), centre, wetting.angles(bodies.get(i).surface()), water, kernel);
+    }
+  }
+
+  private void take(
+      int i, Fibre f, Vector3D centre, Wetting.Angles angles, Water water, FilmKernel kernel) {
+    System.arraycopy(f.root().subtract(centre).toArray(), 0, root, 3 * i, 3);
+    System.arraycopy(f.direction().toArray(), 0, along, 3 * i, 3);
+    length[i] = f.lengthMm();
+    unitForce[i] = f.bendingStiffness() / (f.lengthMm() * f.lengthMm());
+    double perimeter = 2 * Math.PI * f.radiusMm() * water.tension();
+    for (ContactLine line : SLIDING) {
+      pull[line.ordinal()][i] = -perimeter * angles.cosine(line);
+    }
+    double overhang = Math.max(0, angles.advancing() - Math.PI / 2);
+    floodDepth[i] = 2 * water.capillaryLength() * Math.sin(overhang / 2);
+    double typical = f.radiusMm() * (1 - f.taper() * TYPICAL_PLACE);
+    selfDepth[i] = kernel.depression(typical * typical);
+    weightOfWater[i] = water.specificWeight();
+    mostPerMm[i] = 2 * water.tension() * Math.sin(Math.min(angles.advancing(), Math.PI / 2));
+    lying[i] = laws.lying(f);
+  }
+
+  /** Contact lines that slide, in the order in which laws are kept. */
+  static final ContactLine[] SLIDING = {
+    ContactLine.ADVANCING, ContactLine.MEAN, ContactLine.RECEDING
+  };
+
+  void place(Turn turn) {
+    for (int i = 0; i < count; i++) {
+      int k = 3 * i;
+      turn.apply(root[k], root[k + 1], root[k + 2]);
+      x[i] = turn.x;
+      y[i] = turn.y;
+      z[i] = turn.z + turn.heave;
+      turn.apply(along[k], along[k + 1], along[k + 2]);
+      double flat = Math.sqrt(turn.x * turn.x + turn.y * turn.y);
+      outX[i] = flat > 1e-9 ? turn.x / flat : 1;
+      outY[i] = flat > 1e-9 ? turn.y / flat : 0;
+      down[i] = Math.atan2(-turn.z, flat);
+    }
+  }
+
+  /** Takes a fibre off the film. */
+  void lift(int i) {
+    force[i] = 0;
+    level[i] = 0;
+    spread[i] = 0;
+    reach[i] = length[i] * Math.cos(down[i]);
+  }
+
+  /** Leaves a drowned fibre only its root, over which the level is asked. */
+  void sink(int i) {
+    force[i] = 0;
+    spread[i] = 0;
+    reach[i] = 0;
+  }
+
+  /** Height of the straight fibre's lower end over the undisturbed level. */
+  double lowest(int i) {
+    return Math.min(z[i], tip(i));
+  }
+
+  /** Height of the straight fibre's tip over the undisturbed level. */
+  double tip(int i) {
+    return z[i] - length[i] * Math.sin(down[i]);
+  }
+
+  /**
+   * Lays a lying fibre's two points: about the middle of its load if it slants, and at fixed places
+   * if it is nearly level, since its load may then run from end to end.
+   *
+   * @param share of the way from where they were
+   */
+  void straddle(int i, double share) {
+    double end = length[i] * Math.cos(down[i]);
+    double level = (SLANTING - Math.abs(down[i])) / (SLANTING - LEVEL);
+    level = Math.max(0, Math.min(1, level));
+    double half = Math.max(spread[i], LEAST_HALF * end);
+    double middle = Math.max(half, Math.min(end - half, reach[i]));
+    half += level * (GAUSS * end - half);
+    middle += level * (end / 2 - middle);
+    inner[i] += share * (middle - half - inner[i]);
+    outer[i] += share * (middle + half - outer[i]);
+  }
+
+  /** How far the points at which a fibre feels the film would move now, mm. */
+  double strayed(int i, FibreState state, double reachBefore) {
+    if (state != FibreState.LYING) {
+      return Math.abs(reach[i] - reachBefore);
+    }
+    double in = inner[i];
+    double out = outer[i];
+    straddle(i, 1);
+    double far = Math.max(Math.abs(inner[i] - in), Math.abs(outer[i] - out));
+    inner[i] = in;
+    outer[i] = out;
+    return far;
+  }
+
+  /** Prepares a crossing fibre for being asked at many levels. */
+  void face(int i, FibreState state, ContactLine line) {
+    if (isCrossing(state) && line != ContactLine.PINNED) {
+      law(i, state, line).turn(inclination(i, state));
+    }
+  }
+
+  /**
+   * What a lying fibre bears on a film that slopes evenly through two levels: force and place are
+   * left behind.
+   */
+  void settleLying(int i, double innerLevel, double outerLevel) {
+    double slope = (outerLevel - innerLevel) / (outer[i] - inner[i]);
+    double cosine = Math.cos(down[i]);
+    LyingLaw law = lying[i];
+    law.turn(down[i] + Math.max(-STEEPEST, Math.min(STEEPEST, slope)) * cosine * cosine);
+    rootLevel[i] = innerLevel - slope * inner[i];
+    force[i] = unitForce[i] * law.force((z[i] - rootLevel[i]) / length[i]);
+    level[i] = innerLevel + slope * (reach[i] - inner[i]);
+    if (force[i] > 0) {
+      reach[i] = length[i] * law.reach();
+    }
+  }
+
+  /** The part of a lying fibre's force that goes to its outer point, moment and all. */
+  double outerForce(int i) {
+    return force[i] * (reach[i] - inner[i]) / (outer[i] - inner[i]);
+  }
+
+  double innerForce(int i) {
+    return force[i] - outerForce(i);
+  }
+
+  /** Force at a level, µN, of a fibre that does not lie. */
+  double settle(int i, FibreState state, ContactLine line, double at) {
+    level[i] = at;
+    force[i] = isCrossing(state) ? cross(i, state, line) : 0;
+    return force[i];
+  }
+
+  /** Height of the root over the film toward the dry end. */
+  private double gap(int i, FibreState state) {
+    return state == FibreState.CROSSING_ROOT_DOWN ? level[i] - z[i] : z[i] - level[i];
+  }
+
+  private double cross(int i, FibreState state, ContactLine line) {
+    if (line == ContactLine.PINNED) {
+      double sign = state == FibreState.CROSSING_ROOT_DOWN ? -1 : 1;
+      return pinForce[i] - sign * pinStiffness[i] * (gap(i, state) - pinGap[i]);
+    }
+    CrossingLaw law = law(i, state, line);
+    law.solve(gap(i, state) / length[i], selfDepth[i] * unitForce[i] / length[i]);
+    double sign = state == FibreState.CROSSING_ROOT_DOWN ? -1 : 1;
+    return sign * law.force * unitForce[i];
+  }
+
+  /** Brings place, spread and crossing up to date with the level last given. */
+  void look(int i, FibreState state, ContactLine line) {
+    if (state == FibreState.LYING) {
+      LyingLaw law = lying[i];
+      law.look((z[i] - rootLevel[i]) / length[i]);
+      spread[i] = law.spread * length[i];
+    } else if (state != FibreState.DROWNED && line != ContactLine.PINNED) {
+      CrossingLaw law = law(i, state, line);
+      reach[i] = law.reach * length[i];
+      spread[i] = 0;
+      arc[i] = Math.min(1, law.arc) * length[i];
+      sine[i] = law.sine;
+      springsOut[i] = law.springsOut;
+      rootPassed[i] = law.rootPassed;
+    }
+  }
+
+  /** Holds every contact line where it is in the state last settled. */
+  void pin(FilmState state, ContactLine line) {
+    for (int i = 0; i < count; i++) {
+      if (isCrossing(state.fibres[i])) {
+        pinForce[i] = force[i];
+        pinGap[i] = gap(i, state.fibres[i]);
+        double stiff = law(i, state.fibres[i], line).pinnedStiffness * unitForce[i] / length[i];
+        pinStiffness[i] = stiff / (1 + stiff * selfDepth[i]);
+      }
+    }
+  }
+
+  static boolean isCrossing(FibreState state) {
+    return state == FibreState.CROSSING_TIP_DOWN || state == FibreState.CROSSING_ROOT_DOWN;
+  }
+
+  private double inclination(int i, FibreState state) {
+    return Math.max(SHALLOWEST, state == FibreState.CROSSING_TIP_DOWN ? down[i] : -down[i]);
+  }
+
+  private CrossingLaw law(int i, FibreState state, ContactLine line) {
+    boolean tip = state == FibreState.CROSSING_TIP_DOWN;
+    CrossingLaw[] of = (tip ? tipDown : rootDown)[line.ordinal()];
+    if (of[i] == null) {
+      double gamma = pull[line.ordinal()][i];
+      of[i] = laws.crossing(bodies.get(i), tip ? gamma : -gamma);
+    }
+    return of[i];
+  }
+
+  /** The crossing that fibre {@code i} would have if its tip pierced now. */
+  CrossingLaw ifPierced(int i, ContactLine line) {
+    ContactLine sliding = line == ContactLine.PINNED ? ContactLine.MEAN : line;
+    CrossingLaw law = law(i, FibreState.CROSSING_TIP_DOWN, sliding);
+    law.turn(inclination(i, FibreState.CROSSING_TIP_DOWN));
+    law.solve((z[i] - level[i]) / length[i], selfDepth[i] * unitForce[i] / length[i]);
+    return law;
+  }
+
+  /** Depth of a fibre's own dimple a force in its law's unit, mm. */
+  double dimplePerUnit(int i) {
+    return selfDepth[i] * unitForce[i];
+  }
+
+  /** Energy that piercing would set free a length of a lying fibre, µN. */
+  double push(int i) {
+    return lying[i].push * unitForce[i];
+  }
+
+  /** The same for the energy that it costs: Γ of the advancing angle at the tip, µN. */
+  double piercingPull(int i) {
+    return pull[ContactLine.ADVANCING.ordinal()][i] * (1 - bodies.get(i).taper());
+  }
+
+  /** The most that the film can pull at any place of a fibre: Γ at its root, µN. */
+  double rootPull(int i, ContactLine line) {
+    ContactLine sliding = line == ContactLine.PINNED ? ContactLine.MEAN : line;
+    return pull[sliding.ordinal()][i];
+  }
+
+  /** Whether the film bears all it can along what lies on it. */
+  boolean floods(int i) {
+    return force[i] > 0 && lying[i].lineForce * unitForce[i] / length[i] > mostPerMm[i];
+  }
+
+  /** Weight of the water that a fibre displaces, µN. */
+  double buoyancy(int i, FibreState state) {
+    Fibre f = bodies.get(i);
+    double volume =
+        switch (state) {
+          case LYING -> 0;
+          case CROSSING_TIP_DOWN -> f.volumeBeyond(arc[i]);
+          case CROSSING_ROOT_DOWN -> f.volumeBeyond(0) - f.volumeBeyond(arc[i]);
+          case DROWNED -> f.volumeBeyond(0);
+        };
+    return weightOfWater[i] * volume;
+  }
+
+  /** Horizontal distance from the root to the middle of that water, mm. */
+  double buoyancyReach(int i, FibreState state) {
+    Fibre f = bodies.get(i);
+    double cosine = Math.cos(down[i]);
+    return switch (state) {
+      case LYING, DROWNED -> f.middleBeyond(0) * cosine;
+      case CROSSING_TIP_DOWN ->
+          reach[i] + (f.middleBeyond(arc[i]) - arc[i]) * Math.sqrt(1 - sine[i] * sine[i]);
+      case CROSSING_ROOT_DOWN -> arc[i] / 2 * cosine;
+    };
+  }
+
+  void reset() {
+    java.util.Arrays.fill(force, 0);
+    java.util.Arrays.fill(level, 0);
+    java.util.Arrays.fill(spread, 0);
+    for (int i = 0; i < count; i++) {
+      reach[i] = length[i];
+    }
+  }
+}

@@ -1,0 +1,200 @@
+package ripplerest.core.film;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
+
+/**
+ * The force law of one lying barb: {@link LyingTable} at its own stiffness, length and taper,
+ * looked up by inclination and height over the level. A workspace: the last look-up stays in its
+ * fields.
+ *
+ * <p>Tables are made once for round values of Λ, λ and taper, and blended; forces as powers, since
+ * they scale with Λ where the film is soft and with nothing where it is stiff.
+ */
+final class LyingLaw {
+  private static final double DECADE = 3;
+  private static final double TAPER_STEP = 0.2;
+  private static final double NEGLIGIBLE = 1e-6;
+  private static final int FORCE = LyingTable.LOG_FORCE; // once blended, the force itself
+  private static final int OUTPUTS = LyingTable.OUTPUTS;
+  private static final Map<String, LyingTable> TABLES = new ConcurrentHashMap<>();
+
+  /** Softest and stiffest film, shortest and longest barb that tables are made for. */
+  static final double LEAST_FILM = 1e-4;
+
+  static final double MOST_FILM = 1e5;
+  static final double SHORTEST = 0.125;
+  static final double LONGEST = 32;
+
+  private final double[] entry;
+  private final double[] byAlpha = new double[4];
+  private final double[] byDepth = new double[4];
+  private double inclination;
+  private double touch;
+  private int row;
+  private int last;
+
+  /** Film force, B/L². */
+  double force;
+
+  /** Horizontal distance from the root to where the force acts, L. */
+  double reach;
+
+  /** Standard deviation of the force's place along the barb, L. */
+  double spread;
+
+  /** Energy that piercing would set free a length of barb, B/L². */
+  double push;
+
+  /** What is borne on a horizontal length, B/L³. */
+  double lineForce;
+
+  private LyingLaw(double[] entry) {
+    this.entry = entry;
+  }
+
+  /**
+   * A law of its own workspace.
+   *
+   * @param stiffnessOfFilm Λ = γL³/B
+   * @param lengthInEll λ = L/ℓ
+   * @param taper share of the radius lost from root to tip
+   * @param segments of the chains behind it
+   */
+  static LyingLaw of(double stiffnessOfFilm, double lengthInEll, double taper, int segments) {
+    double film = DECADE * Math.log10(Math.max(LEAST_FILM, Math.min(MOST_FILM, stiffnessOfFilm)));
+    double ell = Math.log(Math.max(SHORTEST, Math.min(LONGEST, lengthInEll))) / Math.log(2);
+    double cut = Math.rint(Math.max(0, taper) / TAPER_STEP * 1e6) / 1e6;
+    double[] sum = new double[LyingTable.ALPHA.length * (LyingTable.DEPTHS + 1) * OUTPUTS];
+    IntStream.range(0, 8)
+        .parallel()
+        .filter(c -> weight(film, ell, cut, c) > NEGLIGIBLE)
+        .mapToObj(c -> corner(film, ell, cut, c, segments))
+        .toList()
+        .forEach(c -> c.addTo(sum));
+    for (int at = 0; at < sum.length; at += OUTPUTS) {
+      double log = sum[at + FORCE];
+      double force = log < LyingTable.NOTHING / 2 ? 0 : Math.exp(log);
+      sum[at + FORCE] = force;
+      sum[at + LyingTable.PUSH] *= force;
+      sum[at + LyingTable.LINE_FORCE] *= force;
+    }
+    return new LyingLaw(sum);
+  }
+
+  /** The same law with a workspace of its own. */
+  LyingLaw copy() {
+    return new LyingLaw(entry);
+  }
+
+  private record Corner(LyingTable table, double weight) {
+    void addTo(double[] sum) {
+      for (int i = 0; i < sum.length; i++) {
+        sum[i] += weight * table.entry[i];
+      }
+    }
+  }
+
+  private static double weight(double film, double ell, double cut, int corner) {
+    return weight(film, corner & 1) * weight(ell, corner >> 1 & 1) * weight(cut, corner >> 2);
+  }
+
+  private static double weight(double at, int upper) {
+    double t = at - Math.floor(at);
+    return upper == 1 ? t : 1 - t;
+  }
+
+  private static Corner corner(double film, double ell, double cut, int corner, int segments) {
+    int f = (int) Math.floor(film) + (corner & 1);
+    int e = (int) Math.floor(ell) + (corner >> 1 & 1);
+    int c = (int) Math.floor(cut) + (corner >> 2);
+    LyingTable table =
+        TABLES.computeIfAbsent(
+            f + "/" + e + "/" + c + "/" + segments,
+            k ->
+                new LyingTable(Math.pow(10, f / DECADE), Math.pow(2, e), c * TAPER_STEP, segments));
+    return new Corner(table, weight(film, ell, cut, corner));
+  }
+
+  /**
+   * Sets the inclination of the root to the level, rad, positive downward; held to what the tables
+   * cover.
+   */
+  void turn(double alpha) {
+    double[] x = LyingTable.ALPHA;
+    inclination = Math.max(x[0], Math.min(x[x.length - 1], alpha));
+    touch = LyingTable.touch(inclination);
+    int i = 0;
+    while (i < x.length - 2 && x[i + 1] < inclination) {
+      i++;
+    }
+    row = i;
+    double h = x[i + 1] - x[i];
+    Cubic.weights(
+        (inclination - x[i]) / h,
+        i > 0 && x[i] != 0 ? (x[i] - x[i - 1]) / h : 0,
+        i + 2 < x.length && x[i + 1] != 0 ? (x[i + 2] - x[i + 1]) / h : 0,
+        byAlpha);
+  }
+
+  /**
+   * Film force alone, for the inclination last set, B/L².
+   *
+   * @param gap height of the root over the level, L
+   */
+  double force(double gap) {
+    return gap >= touch ? 0 : Math.max(0, sum(place(gap), FORCE));
+  }
+
+  /** Horizontal distance from the root to where that force acts, L. */
+  double reach() {
+    return Math.max(0, Math.min(1, sum(last, LyingTable.REACH)));
+  }
+
+  /** All there is to know at one height of the root over the level, L; kept in the fields. */
+  void look(double gap) {
+    if (gap >= touch) {
+      force = 0;
+      push = 0;
+      lineForce = 0;
+      spread = 0;
+      reach = Math.max(0, inclination > 0 ? Math.cos(inclination) : 0);
+      return;
+    }
+    int k = place(gap);
+    force = Math.max(0, sum(k, FORCE));
+    reach = Math.max(0, Math.min(1, sum(k, LyingTable.REACH)));
+    spread = Math.max(0, sum(k, LyingTable.SPREAD));
+    push = Math.max(0, sum(k, LyingTable.PUSH));
+    lineForce = Math.max(0, sum(k, LyingTable.LINE_FORCE));
+  }
+
+  private int place(double gap) {
+    double t = Math.min(LyingTable.DEPTHS, LyingTable.depth(touch, gap));
+    int k = Math.min(LyingTable.DEPTHS - 1, (int) t);
+    boolean before = k > 0 && k != LyingTable.ABOVE;
+    boolean after = k + 2 <= LyingTable.DEPTHS && k + 1 != LyingTable.ABOVE;
+    Cubic.weights(t - k, before ? 1 : 0, after ? 1 : 0, byDepth);
+    last = k;
+    return k;
+  }
+
+  private double sum(int k, int output) {
+    double total = 0;
+    for (int i = 0; i < 4; i++) {
+      if (byAlpha[i] == 0) {
+        continue;
+      }
+      int at = LyingTable.at(row - 1 + i, k - 1) + output;
+      double along = 0;
+      for (int j = 0; j < 4; j++) {
+        if (byDepth[j] != 0) {
+          along += byDepth[j] * entry[at + j * OUTPUTS];
+        }
+      }
+      total += byAlpha[i] * along;
+    }
+    return total;
+  }
+}

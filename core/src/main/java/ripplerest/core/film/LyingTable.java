@@ -1,0 +1,151 @@
+package ripplerest.core.film;
+
+/**
+ * What a lying barb bears, alone on a level film, for all inclinations and heights of its root, in
+ * the barb's own units: length L, force B/L².
+ *
+ * <p>Three numbers make the barb: Λ = γL³/B (how stiff the film is to it), λ = L/ℓ and its taper.
+ * Every entry is the least energy of bending and film of one {@link BarbChain}, found by pressing
+ * the barb down from the touch.
+ */
+final class LyingTable {
+  /** Inclinations of the root, rad, positive downward. */
+  static final double[] ALPHA =
+      radians(-60, -40, -25, -15, -7, -3, 0, 3, 7, 15, 25, 35, 45, 55, 65, 73, 79, 83, 86, 89);
+
+  /** Steps from the touch down to a root at the level, and from there to the deepest. */
+  static final int ABOVE = 16;
+
+  static final int BELOW = 10;
+  static final int DEPTHS = ABOVE + BELOW;
+
+  /** Depth of the deepest root under the level, L. */
+  static final double DEEPEST = 0.5;
+
+  /** Natural logarithm of the force, the place and spread of it, push and line force a force. */
+  static final int LOG_FORCE = 0;
+
+  static final int REACH = 1;
+  static final int SPREAD = 2;
+  static final int PUSH = 3;
+  static final int LINE_FORCE = 4;
+  static final int OUTPUTS = 5;
+
+  /** Stands for no force at all. */
+  static final double NOTHING = -60;
+
+  /** Entries by inclination, depth and output. */
+  final double[] entry = new double[ALPHA.length * (DEPTHS + 1) * OUTPUTS];
+
+  /**
+   * @param stiffnessOfFilm Λ, 10⁻⁴ to 10⁵
+   * @param lengthInEll λ, 0.2 to 20
+   * @param taper share of the radius lost from root to tip, 0 to 0.9
+   * @param segments of the chain
+   */
+  LyingTable(double stiffnessOfFilm, double lengthInEll, double taper, int segments) {
+    FilmKernel kernel = new FilmKernel(stiffnessOfFilm, 1 / lengthInEll);
+    for (int a = 0; a < ALPHA.length; a++) {
+      press(a, new BarbChain(segments, 1, 1, taper, kernel));
+    }
+    fillUnloaded();
+  }
+
+  /** Height of the root at which a straight barb first touches the level, in L. */
+  static double touch(double alpha) {
+    return Math.max(0, Math.sin(alpha));
+  }
+
+  /**
+   * Where a height of the root, L, falls among the depths, which crowd at the touch and at the
+   * level.
+   */
+  static double depth(double touch, double gap) {
+    if (gap <= 0) {
+      return ABOVE + BELOW * Math.sqrt(Math.min(1, -gap / DEEPEST));
+    }
+    double high = Math.sqrt(gap);
+    double low = Math.sqrt(Math.max(0, touch - gap));
+    return ABOVE * low / (low + high);
+  }
+
+  private static double gap(double touch, int depth) {
+    if (depth > ABOVE) {
+      double below = (depth - ABOVE) / (double) BELOW;
+      return -DEEPEST * below * below;
+    }
+    double low = depth / (double) ABOVE;
+    double high = 1 - low;
+    return touch * high * high / (low * low + high * high);
+  }
+
+  static int at(int a, int depth) {
+    return (a * (DEPTHS + 1) + depth) * OUTPUTS;
+  }
+
+  /** Where nothing is borne the place of the force is that of the next steeper barb. */
+  private void fillUnloaded() {
+    for (int a = ALPHA.length - 2; a >= 0; a--) {
+      for (int k = 0; k <= ABOVE && ALPHA[a] <= 0; k++) {
+        entry[at(a, k) + REACH] = ALPHA[a] < 0 ? 0 : entry[at(a + 1, k) + REACH];
+        entry[at(a, k) + SPREAD] = ALPHA[a] < 0 ? 0 : entry[at(a + 1, k) + SPREAD];
+      }
+    }
+  }
+
+  private void press(int a, BarbChain chain) {
+    double alpha = ALPHA[a];
+    double[] level = new double[chain.n + 1];
+    double touch = touch(alpha);
+    chain.straighten(alpha, touch);
+    double[] before = chain.phi.clone();
+    double[] held = chain.phi.clone();
+    put(at(a, 0), chain, 0, alpha > 0 ? Math.cos(alpha) : 0, 0);
+    for (int k = 1; k <= DEPTHS; k++) {
+      double root = gap(touch, k);
+      double fell = gap(touch, Math.max(0, k - 2)) - gap(touch, k - 1);
+      double ahead = k < 3 || fell <= 0 ? 0 : (gap(touch, k - 1) - root) / fell;
+      for (int i = 0; i < chain.n; i++) {
+        chain.phi[i] = held[i] + Math.min(1, ahead) * (held[i] - before[i]);
+      }
+      double energy = chain.settle(alpha, root, level);
+      System.arraycopy(held, 0, before, 0, chain.n);
+      System.arraycopy(chain.phi, 0, held, 0, chain.n);
+      store(at(a, k), chain, chain.load());
+      double load = chain.load();
+      if (chain.force[chain.n] > 0) {
+        chain.freeTip();
+        double freed = chain.settle(alpha, root, level);
+        entry[at(a, k) + PUSH] = Math.max(0, energy - freed) / chain.ds / Math.max(1e-12, load);
+        chain.holdTip();
+      }
+    }
+  }
+
+  private void store(int at, BarbChain chain, double load) {
+    double moment = 0;
+    double square = 0;
+    for (int i = 0; i <= chain.n; i++) {
+      moment += chain.force[i] * chain.reach[i];
+      square += chain.force[i] * chain.reach[i] * chain.reach[i];
+    }
+    double reach = load > 1e-14 ? moment / load : entry[at - OUTPUTS + REACH];
+    double spread = load > 1e-14 ? Math.sqrt(Math.max(0, square / load - reach * reach)) : 0;
+    put(at, chain, load, reach, spread);
+  }
+
+  private void put(int at, BarbChain chain, double load, double reach, double spread) {
+    entry[at + LOG_FORCE] = load > 0 ? Math.max(NOTHING, Math.log(load)) : NOTHING;
+    entry[at + REACH] = reach;
+    entry[at + SPREAD] = spread;
+    entry[at + LINE_FORCE] = load > 0 ? chain.lineForce() / load : 0;
+  }
+
+  private static double[] radians(double... degrees) {
+    double[] r = new double[degrees.length];
+    for (int i = 0; i < r.length; i++) {
+      r[i] = Math.toRadians(degrees[i]);
+    }
+    return r;
+  }
+}

@@ -1,0 +1,112 @@
+package ripplerest.core.rest;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+
+/**
+ * Looks for every rest of a fly: lands it in attitudes all round the sphere, and in between where
+ * the pitching moment at the bottom of the landing changes sign, so that a balance may lie there.
+ */
+public final class RestSearch {
+  private static final int WORKERS = 2;
+
+  private RestSearch() {}
+
+  /**
+   * All rests found, in the order in which they were found.
+   *
+   * @param finders makes a workspace; asked once a worker
+   * @param sidesAlike whether left and right of the fly mirror each other
+   * @param known rests that need not be found again; not in the result
+   * @param given up once it says true
+   */
+  public static List<Rest> all(
+      Supplier<RestFinder> finders,
+      double touchdownFactor,
+      boolean sidesAlike,
+      List<Rest> known,
+      BooleanSupplier given) {
+    List<Attitude> starts = Attitude.around(sidesAlike);
+    List<List<Rest>> found =
+        IntStream.range(0, WORKERS)
+            .parallel()
+            .mapToObj(w -> new Worker(finders.get(), touchdownFactor, known, given).land(starts, w))
+            .toList();
+    List<Rest> all = new ArrayList<>();
+    for (List<Rest> some : found) {
+      some.stream()
+          .filter(r -> all.stream().noneMatch(r::isSameAs))
+          .filter(r -> known.stream().noneMatch(r::isSameAs))
+          .forEach(all::add);
+    }
+    return List.copyOf(all);
+  }
+
+  /**
+   * Takes every other start; which, is fixed, so that the same fly has the same rests each time.
+   */
+  private static final class Worker {
+    private final RestFinder finder;
+    private final double factor;
+    private final BooleanSupplier given;
+    private final List<Rest> rests;
+    private Attitude lastPitched;
+    private double lastTurning;
+
+    Worker(RestFinder finder, double factor, List<Rest> known, BooleanSupplier given) {
+      this.finder = finder;
+      this.factor = factor;
+      this.given = given;
+      this.rests = new ArrayList<>(known);
+    }
+
+    List<Rest> land(List<Attitude> starts, int worker) {
+      List<Attitude> mine = new ArrayList<>();
+      for (Attitude a : starts) {
+        boolean over = Math.abs(a.rollRad()) > Math.PI / 2;
+        if (over == (worker == 1)) {
+          mine.add(a);
+        }
+      }
+      mine.sort(
+          java.util.Comparator.comparingDouble((Attitude a) -> Math.abs(a.rollRad()))
+              .thenComparingDouble(Attitude::pitchRad));
+      for (Attitude a : mine) {
+        from(a);
+      }
+      return rests;
+    }
+
+    private void from(Attitude start) {
+      if (given.getAsBoolean()) {
+        return;
+      }
+      Touchdown.Landed landed = finder.press(start, factor);
+      double turning = finder.turning(landed);
+      take(finder.letGo(start, landed, rests).rest());
+      if (lastPitched != null && lastPitched.rollRad() == start.rollRad()) {
+        bracket(lastPitched, lastTurning, start, turning);
+      }
+      lastPitched = start;
+      lastTurning = turning;
+    }
+
+    /** Raising pitch below, lowering it above: a balance may lie between. */
+    private void bracket(Attitude below, double raising, Attitude above, double lowering) {
+      if (raising > 0 && lowering < 0) {
+        double share = raising / (raising - lowering);
+        double pitch = below.pitchRad() + share * (above.pitchRad() - below.pitchRad());
+        Attitude between = new Attitude("where it turns neither way", pitch, above.rollRad());
+        take(finder.land(between, factor, rests).rest());
+      }
+    }
+
+    private void take(Optional<Rest> rest) {
+      rest.filter(r -> rests.stream().noneMatch(r::isSameAs)).ifPresent(rests::add);
+    }
+  }
+}
