@@ -204,8 +204,7 @@ public record EstimateView(
   }
 
   private static StiffnessView stiffness(Rest.Stiffness k) {
-    return new StiffnessView(
-        rounded(k.heave(), 10), rounded(k.pitch(), 1), rounded(k.roll(), 1));
+    return new StiffnessView(rounded(k.heave(), 10), rounded(k.pitch(), 1), rounded(k.roll(), 1));
   }
 
   private static EndView end(Rest.End e) {

@@ -117,14 +117,15 @@ final class BarbChain {
     return phi[n - 1];
   }
 
-  /** Lets go of the tip: the film may no longer push on it, as if it had just pierced. */
-  void freeTip() {
-    limit[n] = 0;
+  /** Lets go of all contacts from one on: the film may no longer push there, as if pierced. */
+  void free(int from) {
+    Arrays.fill(limit, Double.POSITIVE_INFINITY);
+    Arrays.fill(limit, from, contacts, 0);
   }
 
-  /** Lets the film push on the tip again. */
-  void holdTip() {
-    limit[n] = Double.POSITIVE_INFINITY;
+  /** Lets the film push everywhere. */
+  void hold() {
+    free(contacts);
   }
 
   /**

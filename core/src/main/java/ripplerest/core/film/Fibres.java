@@ -23,9 +23,9 @@ final class Fibres {
   private static final double GAUSS = 1 / (2 * Math.sqrt(3));
 
   /** Up to the first inclination a fibre counts as level, from the second on as slanting, rad. */
-  private static final double LEVEL = Math.toRadians(15);
+  private static final double LEVEL = Math.toRadians(3);
 
-  private static final double SLANTING = Math.toRadians(30);
+  private static final double SLANTING = Math.toRadians(10);
 
   /** Steepest slope of the film that a lying fibre is shown. */
   private static final double STEEPEST = 0.5;

@@ -27,8 +27,8 @@ public final class FilmSolver {
   /** A barb whose lowest end is higher than this over the level is dry, mm. */
   private static final double CLEAR_MM = 0.4;
 
-  private static final int MAX_SWEEPS = 60;
-  private static final int MAX_ROUNDS = 8;
+  private static final int MAX_SWEEPS = 40;
+  private static final int MAX_ROUNDS = 5;
 
   /** Share of the way that the places of forces go from one round to the next. */
   private static final double RELAXED = 0.5;

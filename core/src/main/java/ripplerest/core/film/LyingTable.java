@@ -114,10 +114,10 @@ final class LyingTable {
       store(at(a, k), chain, chain.load());
       double load = chain.load();
       if (chain.force[chain.n] > 0) {
-        chain.freeTip();
+        chain.free(chain.n);
         double freed = chain.settle(alpha, root, level);
         entry[at(a, k) + PUSH] = Math.max(0, energy - freed) / chain.ds / Math.max(1e-12, load);
-        chain.holdTip();
+        chain.hold();
       }
     }
   }

@@ -26,7 +26,7 @@ record KeptAttitude(double factor) implements Touchdown {
 
   private static final double PAST_PEAK_MM = 0.6;
   private static final int CHANGES_A_STEP = 60;
-  private static final int MAX_STEPS = 600;
+  private static final int MAX_STEPS = 300;
 
   @Override
   public Landed press(Balance balance, Pose clear, double extent) {

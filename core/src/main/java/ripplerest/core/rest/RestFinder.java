@@ -32,6 +32,9 @@ public final class RestFinder {
 
   private static final int TRIES_OFF_A_SADDLE = 4;
 
+  /** Poses after which a fly that was let go is given up; most need fifty to a hundred. */
+  private static final int MOST_POSES = 400;
+
   private final FilmSolver film;
   private final Hook hook;
   private final Balance balance;
@@ -77,6 +80,7 @@ public final class RestFinder {
   }
 
   Landing letGo(Attitude attitude, Touchdown.Landed landed, List<Rest> known) {
+    long first = film.evaluations();
     FilmState state = landed.state().copy();
     Settled low = settler.settle(landed.pose(), state, ContactLine.RECEDING, 1, Settler.FAIR);
     Optional<Rest.End> receding = end(low);
@@ -90,7 +94,11 @@ public final class RestFinder {
         return new Landing(attitude, landed.pressed(), Optional.of(rest), "");
       }
     }
-    for (int i = 0; i < TRIES_OFF_A_SADDLE && settled.outcome() == Outcome.RESTS; i++) {
+    for (int i = 0;
+        i < TRIES_OFF_A_SADDLE
+            && settled.outcome() == Outcome.RESTS
+            && film.evaluations() - first < MOST_POSES;
+        i++) {
       settled = settler.settle(settled.pose(), state, ContactLine.MEAN, 1, Settler.EXACT);
       if (settled.outcome() == Outcome.RESTS) {
         Rest rest = examine(attitude, landed.pressed(), settled.pose(), state, receding);
