@@ -23,6 +23,7 @@ const PARTS: Record<string, string> = {
   'forward-plume': 'plumes',
   head: 'head',
   thorax: 'thorax',
+  tippet: 'tippet',
 }
 
 /** A posture in a tier's words. */
@@ -78,4 +79,13 @@ export function holders(estimate: Estimate) {
   return [...(estimate.rest?.support ?? [])]
     .filter((s) => Math.abs(s.total) >= 0.005)
     .sort((a, b) => b.total - a.total)
+}
+
+/** Where the fly may be left instead, by which way the water last crept along what it wets. */
+export function ends(rest: NonNullable<Estimate['rest']>): string {
+  const sitting = (end: NonNullable<Estimate['rest']>['receding']) =>
+    end
+      ? `its eye is ${Math.abs(end.eyeMm).toFixed(1)} mm ${end.eyeMm < 0 ? 'under' : 'up'}${end.posture === rest.posture ? '' : ` and it sits ${posture(end.posture)}`}`
+      : 'it sinks'
+  return `With the water drawing back along all it wets, ${sitting(rest.receding)}; creeping on, ${sitting(rest.advancing)}.`
 }

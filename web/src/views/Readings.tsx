@@ -2,7 +2,7 @@ import { ChevronDown } from 'lucide-react'
 import { Accordion } from 'radix-ui'
 import type { ReactNode } from 'react'
 import type { Estimate } from '../api/types'
-import { holders, part, percent, popsBack, posture, range, short } from '../parts/words'
+import { ends, holders, part, percent, popsBack, posture, range, short } from '../parts/words'
 
 /** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
 export function Readings({ pose, full }: { pose: Estimate; full: Estimate | undefined }) {
@@ -27,6 +27,14 @@ export function Readings({ pose, full }: { pose: Estimate; full: Estimate | unde
           <p className="mt-2">
             {rest.fibres.lying} fibres lie on the film, {rest.fibres.crossing} pierce it,{' '}
             {rest.fibres.drowned} are under water.
+          </p>
+        )}
+        {rest && <p className="mt-2">{ends(rest)}</p>}
+        {full?.footprint && (
+          <p className="mt-2">
+            It dents the film over {Math.round(full.footprint.lengthMm)} ×{' '}
+            {Math.round(full.footprint.widthMm)} mm, in {full.footprint.dimples}{' '}
+            {full.footprint.dimples === 1 ? 'place' : 'places'}.
           </p>
         )}
         {band && (

@@ -1,6 +1,7 @@
 package ripplerest.cli;
 
 import java.util.concurrent.Callable;
+import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import picocli.CommandLine.Command;
@@ -13,7 +14,12 @@ import picocli.CommandLine.Command;
 final class BenchmarkCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
-    new Runner(new OptionsBuilder().include(EstimateBenchmark.class.getName() + ".*").build())
+    new Runner(
+            new OptionsBuilder()
+                .include(EstimateBenchmark.class.getName() + ".*")
+                .include(ContactBenchmark.class.getName() + ".*")
+                .addProfiler(GCProfiler.class)
+                .build())
         .run();
     return 0;
   }

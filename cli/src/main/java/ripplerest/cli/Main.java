@@ -6,7 +6,12 @@ import picocli.CommandLine;
 @CommandLine.Command(
     name = "ripple-rest",
     description = "Estimates how a fly will float.",
-    subcommands = {EstimateCommand.class, BenchmarkCommand.class},
+    subcommands = {
+      EstimateCommand.class,
+      BenchmarkCommand.class,
+      SensitivityCommand.class,
+      PlotsCommand.class
+    },
     mixinStandardHelpOptions = true)
 public final class Main {
   private Main() {}

@@ -17,7 +17,14 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class ApiDescription {
   private static final Set<String> MAY_BE_NULL =
-      Set.of("RestView", "ReserveView", "BandView", "OutlineView", "IntervalView");
+      Set.of(
+          "RestView",
+          "ReserveView",
+          "FootprintView",
+          "EndView",
+          "BandView",
+          "OutlineView",
+          "IntervalView");
   private static final String REQUEST = "NewPattern";
 
   @Bean

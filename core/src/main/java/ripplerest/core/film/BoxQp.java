@@ -12,7 +12,7 @@ import java.util.Arrays;
  * 3261), which ends after finitely many Cholesky factorisations. One instance is a workspace and
  * not thread safe.
  */
-final class BoxQp {
+public final class BoxQp {
   private static final byte FREE = 0;
   private static final byte AT_ZERO = 1;
   private static final byte AT_LIMIT = 2;
@@ -25,7 +25,10 @@ final class BoxQp {
   private final double[] work;
   private int freeCount;
 
-  BoxQp(int n) {
+  /**
+   * @param n number of elements
+   */
+  public BoxQp(int n) {
     this.n = n;
     this.side = new byte[n];
     this.free = new int[n];
@@ -41,7 +44,7 @@ final class BoxQp {
    * @param m upper bounds, µN
    * @param f in: a guess; out: the forces, µN
    */
-  void solve(double[] a, double[] g, double[] m, double[] f) {
+  public void solve(double[] a, double[] g, double[] m, double[] f) {
     for (int i = 0; i < n; i++) {
       side[i] = f[i] <= 0 ? AT_ZERO : f[i] >= m[i] ? AT_LIMIT : FREE;
     }

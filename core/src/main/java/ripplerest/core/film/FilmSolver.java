@@ -30,6 +30,11 @@ public final class FilmSolver {
   private static final int MAX_SWEEPS = 40;
   private static final int MAX_ROUNDS = 5;
 
+  /** The same on the way: a path need not be exact, only its end. */
+  private static final int ROUGH_SWEEPS = 12;
+
+  private static final int ROUGH_ROUNDS = 2;
+
   /** Share of the way that the places of forces go from one round to the next. */
   private static final double RELAXED = 0.5;
 
@@ -149,7 +154,7 @@ public final class FilmSolver {
     fibres.place(turn);
     slices.place(turn);
     gather(state);
-    for (int round = 0; round < MAX_ROUNDS; round++) {
+    for (int round = 0; round < (rough ? ROUGH_ROUNDS : MAX_ROUNDS); round++) {
       arrange(state, round == 0 ? 1 : RELAXED);
       for (int n = 0; n < fibresNear; n++) {
         fibres.face(nearFibre[n], state.fibres[nearFibre[n]], line);
@@ -236,7 +241,7 @@ public final class FilmSolver {
   }
 
   private void sweep(FilmState state, ContactLine line) {
-    for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
+    for (int sweep = 0; sweep < (rough ? ROUGH_SWEEPS : MAX_SWEEPS); sweep++) {
       if (sweep == PLAIN_SWEEPS) {
         mixer.begin(sheet.read(before));
       }

@@ -20,7 +20,7 @@ import java.util.List;
  * </ul>
  */
 public final class StateRules {
-  private static final int MANY = 6;
+  private static final int MANY = 4;
   private static final double DEAD_BAND = 1.02;
   private static final double GATE = 1.1;
   private static final double GATE_INTO = 1.4;

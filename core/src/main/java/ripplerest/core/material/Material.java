@@ -1,6 +1,8 @@
 package ripplerest.core.material;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -48,6 +50,32 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
       }
     }
     return new Material(id, label, drawn);
+  }
+
+  /** Properties that are only roughly known; contact angles count once, by their first. */
+  public List<Property> uncertain() {
+    List<Property> all = new ArrayList<>();
+    boolean angles = false;
+    for (Property p : Property.values()) {
+      Prior prior = priors.get(p);
+      if (prior != null && prior.spread() > 0 && !(p.isContactAngle() && angles)) {
+        all.add(p);
+        angles |= p.isContactAngle();
+      }
+    }
+    return all;
+  }
+
+  /** One prior moved by so many spreads; a contact angle takes all four along. */
+  Material moved(Property property, double spreads) {
+    Map<Property, Prior> moved = new EnumMap<>(priors);
+    for (Property p : priors.keySet()) {
+      if (p == property || p.isContactAngle() && property.isContactAngle()) {
+        Prior at = shifted(priors.get(p), spreads);
+        moved.put(p, new Prior(Math.max(0, at.mean()), at.spread(), at.kind(), at.source()));
+      }
+    }
+    return new Material(id, label, moved);
   }
 
   private static Prior shifted(Prior prior, double deviate) {

@@ -95,4 +95,13 @@ public final class Materials {
     byId.forEach((id, material) -> drawn.put(id, material.drawn(random)));
     return new Materials(drawn);
   }
+
+  /**
+   * A table with one prior moved by so many of its spreads; contact angles of a material together.
+   */
+  public Materials moved(String id, Property property, double spreads) {
+    Map<String, Material> moved = new LinkedHashMap<>(byId);
+    moved.put(id, get(id).moved(property, spreads));
+    return new Materials(moved);
+  }
 }

@@ -20,6 +20,9 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
   private static final double GROWTH = 1.5;
   private static final int HALVINGS = 3;
 
+  /** Steps after which a loaded fly counts as sinking: it found nothing to rest on. */
+  private static final int MOST_STEPS = 40;
+
   /** Loads the fly until it sinks. */
   public static FilmReserve from(Rest rest, RestFinder finder) {
     return from(rest, finder, false);
@@ -87,7 +90,7 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
     Stage under(double factor, RestFinder finder) {
       FilmState next = state.copy();
       Settled settled =
-          finder.settler().settle(pose, next, ContactLine.MEAN, factor, Settler.ROUGH);
+          finder.settler().settle(pose, next, ContactLine.MEAN, factor, Settler.ROUGH, MOST_STEPS);
       return settled.outcome() == Outcome.RESTS ? new Stage(settled.pose(), next) : null;
     }
   }

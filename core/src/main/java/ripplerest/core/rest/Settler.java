@@ -68,8 +68,14 @@ final class Settler {
    * @param accuracy share of the weight that may be left over
    */
   Settled settle(Pose start, FilmState state, ContactLine line, double load, double accuracy) {
+    return settle(start, state, line, load, accuracy, MAX_STEPS);
+  }
+
+  /** The same, given up after so many steps. */
+  Settled settle(
+      Pose start, FilmState state, ContactLine line, double load, double accuracy, int mostSteps) {
     FilmSolver film = balance.film();
-    double close = accuracy * balance.weight();
+    double close = accuracy * load * balance.weight();
     film.setTolerance(0.2 * close);
     Pose pose = start;
     double[] g = balance.residual(pose, state, line, load);
@@ -77,7 +83,7 @@ final class Settler {
     double radius = FIRST_STEP_MM;
     int age = 0;
     int pending = 0;
-    for (int n = 0; n < MAX_STEPS; n++) {
+    for (int n = 0; n < mostSteps; n++) {
       boolean soaked = film.remember(state, line);
       List<StateRules.Change> due = StateRules.due(film, state, line);
       pending = due.size();
@@ -116,7 +122,7 @@ final class Settler {
       pose = next;
       g = after;
     }
-    return new Settled(Outcome.UNSETTLED, pose, g, pending, MAX_STEPS);
+    return new Settled(Outcome.UNSETTLED, pose, g, pending, mostSteps);
   }
 
   /** Symmetric rank-one update (Nocedal and Wright, ch. 6.2), skipped where it is ill-defined. */
