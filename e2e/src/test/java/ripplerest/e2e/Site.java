@@ -19,6 +19,7 @@ import ripplerest.app.ThrowawayPostgres;
 /** The packaged application on a throwaway database, and Debian's Chromium; started once. */
 final class Site {
   private static Site instance;
+  private static RuntimeException failure;
 
   final String address;
   final Browser browser;
@@ -72,8 +73,16 @@ final class Site {
   }
 
   static synchronized Site get() {
+    if (failure != null) {
+      throw failure; // once is enough: each try would leave an application behind
+    }
     if (instance == null) {
-      instance = new Site();
+      try {
+        instance = new Site();
+      } catch (RuntimeException e) {
+        failure = e;
+        throw e;
+      }
     }
     return instance;
   }

@@ -241,6 +241,7 @@ public final class FilmSolver {
   }
 
   private void sweep(FilmState state, ContactLine line) {
+    double least = tolerance / (2.0 * (slicesNear + 2 * fibresNear + 1));
     for (int sweep = 0; sweep < (rough ? ROUGH_SWEEPS : MAX_SWEEPS); sweep++) {
       if (sweep == PLAIN_SWEEPS) {
         mixer.begin(sheet.read(before));
@@ -251,18 +252,18 @@ public final class FilmSolver {
       double change = 0;
       for (int n = 0; n < slicesNear; n++) {
         int k = nearSlice[n];
-        change += Math.abs(sheet.press(k, slices.settle(k, state, line, sheet.level(k))));
+        change += sheet.press(k, slices.settle(k, state, line, sheet.level(k)), least);
       }
       for (int n = 0; n < fibresNear; n++) {
         int i = nearFibre[n];
         int u = station(i);
         if (state.fibres[i] == FibreState.LYING) {
           fibres.settleLying(i, sheet.level(u), sheet.level(u + 1));
-          change += Math.abs(sheet.press(u, fibres.innerForce(i)));
-          change += Math.abs(sheet.press(u + 1, fibres.outerForce(i)));
+          change += sheet.press(u, fibres.innerForce(i), least);
+          change += sheet.press(u + 1, fibres.outerForce(i), least);
         } else {
           double force = fibres.settle(i, state.fibres[i], line, sheet.level(u));
-          change += Math.abs(sheet.press(u, force));
+          change += sheet.press(u, force, least);
         }
       }
       if (change < tolerance) {

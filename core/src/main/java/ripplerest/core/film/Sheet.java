@@ -171,13 +171,20 @@ final class Sheet {
     answer[t * capacity + s] = k;
   }
 
-  /** Sets a force, µN; returns by how much it changed. */
-  double press(int u, double microNewton) {
+  /**
+   * Sets a force, µN; leaves it if it would hardly change.
+   *
+   * @param least change that counts, µN
+   * @return by how much it changed, or would have, in size
+   */
+  double press(int u, double microNewton, double least) {
     int s = slot[u];
     double change = microNewton - force[s];
-    force[s] = microNewton;
-    addLevel(s, change);
-    return change;
+    if (Math.abs(change) > least) {
+      force[s] = microNewton;
+      addLevel(s, change);
+    }
+    return Math.abs(change);
   }
 
   /** Level at a station that all others make, mm. */

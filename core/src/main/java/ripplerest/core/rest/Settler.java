@@ -32,6 +32,9 @@ final class Settler {
   /** The same where only whether and how a fly floats is asked. */
   static final double ROUGH = 3e-3;
 
+  /** A fly that is not at rest after so long is given up; most take a few hundredths of this. */
+  private static final long PATIENCE_NANOS = 4_000_000_000L;
+
   private final Balance balance;
   private final double deepest;
 
@@ -83,7 +86,8 @@ final class Settler {
     double radius = FIRST_STEP_MM;
     int age = 0;
     int pending = 0;
-    for (int n = 0; n < mostSteps; n++) {
+    long deadline = System.nanoTime() + PATIENCE_NANOS;
+    for (int n = 0; n < mostSteps && System.nanoTime() < deadline; n++) {
       boolean soaked = film.remember(state, line);
       List<StateRules.Change> due = StateRules.due(film, state, line);
       pending = due.size();
