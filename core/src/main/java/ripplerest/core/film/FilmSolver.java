@@ -31,9 +31,9 @@ public final class FilmSolver {
   private static final int MAX_ROUNDS = 5;
 
   /** The same on the way: a path need not be exact, only its end. */
-  private static final int ROUGH_SWEEPS = 12;
+  private static final int ROUGH_SWEEPS = 25;
 
-  private static final int ROUGH_ROUNDS = 2;
+  private static final int ROUGH_ROUNDS = 3;
 
   /** Share of the way that the places of forces go from one round to the next. */
   private static final double RELAXED = 0.5;

@@ -18,7 +18,7 @@ import ripplerest.core.film.StateRules;
  * the rest that is found is one that the fly can reach.
  */
 final class Settler {
-  static final int MAX_STEPS = 100;
+  static final int MAX_STEPS = 150;
   private static final double LONGEST_STEP_MM = 0.5;
   private static final double FIRST_STEP_MM = 0.2;
   private static final int REFRESH = 8;
