@@ -33,7 +33,7 @@ final class Settler {
   static final double ROUGH = 3e-3;
 
   /** A fly that is not at rest after so long is given up; most take a few hundredths of this. */
-  private static final long PATIENCE_NANOS = 4_000_000_000L;
+  private static final long PATIENCE_NANOS = 10_000_000_000L;
 
   private final Balance balance;
   private final double deepest;

