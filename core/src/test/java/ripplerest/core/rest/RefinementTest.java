@@ -22,7 +22,10 @@ class RefinementTest {
   private static final double DEPTH_MM = 0.05;
   private static final double ANGLE_DEG = 1;
 
-  /** What doubling the mesh moves a collar's mean height at most, the same barbs pierced. */
+  /**
+   * Margin of the trade's rows: doubling the mesh moved the dressed size 12 collar's mean height by
+   * 0.025 mm, the same barbs pierced.
+   */
   static final double COLLAR_HEIGHT_MM = 0.03;
 
   @ParameterizedTest
