@@ -16,16 +16,11 @@ final class Fibres {
   /** Place along a tapered barb whose radius stands for a crossing's own dimple. */
   private static final double TYPICAL_PLACE = 0.6;
 
-  /** Least distance of a lying fibre's two points from their middle, in its length. */
-  private static final double LEAST_HALF = 0.1;
+  /** Least stretch that a lying fibre's two points stand for, in its length. */
+  private static final double LEAST_STRETCH = 0.2;
 
   /** Half the distance of the two points of Gauss's rule, in what they stand for. */
   private static final double GAUSS = 1 / (2 * Math.sqrt(3));
-
-  /** Up to the first inclination a fibre counts as level, from the second on as slanting, rad. */
-  private static final double LEVEL = Math.toRadians(3);
-
-  private static final double SLANTING = Math.toRadians(10);
 
   /** Steepest slope of the film that a lying fibre is shown. */
   private static final double STEEPEST = 0.5;
@@ -66,10 +61,17 @@ final class Fibres {
   private final CrossingLaw[][] tipDown = new CrossingLaw[3][];
   private final CrossingLaw[][] rootDown = new CrossingLaw[3][];
 
-  /** Reach of the two points by which a lying fibre feels the film, mm. */
+  /** Reach of the two points by which a lying fibre feels the film, mm; others use the inner. */
   final double[] inner;
 
   final double[] outer;
+
+  /** Share of a lying fibre that those stand for. */
+  private final double[] seen;
+
+  /** Reach of a crossing at the undisturbed level, mm; kept while its line is pinned. */
+  private final double[] crossing;
+
   private final FibreLaws laws;
 
   // Pinned contact lines: force, gap and stiffness when they were pinned.
@@ -107,6 +109,8 @@ final class Fibres {
     lying = new LyingLaw[count];
     inner = new double[count];
     outer = new double[count];
+    crossing = new double[count];
+    seen = new double[count];
     rootLevel = new double[count];
     pinForce = new double[count];
     pinGap = new double[count];
@@ -187,64 +191,71 @@ final class Fibres {
   }
 
   /**
-   * Lays a lying fibre's two points: about the middle of its load if it slants, and at fixed places
-   * if it is nearly level, since its load may then run from end to end.
-   *
-   * @param share of the way from where they were
+   * Lays the places by which a fibre presses on the film and feels it; they follow from the pose
+   * alone, so that forces have a potential. A lying fibre has two, Gauss's points of the stretch
+   * that would be under the undisturbed level if it were straight; a crossing one has that of its
+   * crossing there.
    */
-  void straddle(int i, double share) {
-    double end = length[i] * Math.cos(down[i]);
-    double level = (SLANTING - Math.abs(down[i])) / (SLANTING - LEVEL);
-    level = Math.max(0, Math.min(1, level));
-    double half = Math.max(spread[i], LEAST_HALF * end);
-    double middle = Math.max(half, Math.min(end - half, reach[i]));
-    half += level * (GAUSS * end - half);
-    middle += level * (end / 2 - middle);
-    inner[i] += share * (middle - half - inner[i]);
-    outer[i] += share * (middle + half - outer[i]);
-  }
-
-  /** How far the points at which a fibre feels the film would move now, mm. */
-  double strayed(int i, FibreState state, double reachBefore) {
-    if (state != FibreState.LYING) {
-      return Math.abs(reach[i] - reachBefore);
+  void lay(int i, FibreState state, ContactLine line) {
+    if (state == FibreState.LYING) {
+      double end = length[i] * Math.cos(down[i]);
+      double meets = down[i] == 0 ? 0 : z[i] / Math.tan(down[i]);
+      double least = LEAST_STRETCH * end;
+      double from = down[i] > 0 ? Math.max(0, Math.min(end - least, meets)) : 0;
+      double to = down[i] < 0 ? Math.max(least, Math.min(end, meets)) : end;
+      double half = GAUSS * (to - from);
+      inner[i] = (from + to) / 2 - half;
+      outer[i] = (from + to) / 2 + half;
+      seen[i] = (to - from) / end;
+      return;
     }
-    double in = inner[i];
-    double out = outer[i];
-    straddle(i, 1);
-    double far = Math.max(Math.abs(inner[i] - in), Math.abs(outer[i] - out));
-    inner[i] = in;
-    outer[i] = out;
-    return far;
-  }
-
-  /** Prepares a crossing fibre for being asked at many levels. */
-  void face(int i, FibreState state, ContactLine line) {
+    inner[i] = 0;
     if (isCrossing(state) && line != ContactLine.PINNED) {
-      law(i, state, line).turn(inclination(i, state));
+      CrossingLaw law = law(i, state, line);
+      law.turn(inclination(i, state));
+      double height = state == FibreState.CROSSING_ROOT_DOWN ? -z[i] : z[i];
+      law.solve(height / length[i], selfDepth[i] * unitForce[i] / length[i]);
+      crossing[i] = law.reach * length[i];
+    }
+    if (isCrossing(state)) {
+      inner[i] = crossing[i];
     }
   }
 
   /**
+   * Radius of the points by which a fibre presses on the film, mm: where it crosses, its own; each
+   * of two that stand for a load along it, what a segment of half that load's length sinks by
+   * itself. Smaller, and barbs that lie close would push each other down more than themselves.
+   */
+  double size(int i, FibreState state) {
+    double radius = bodies.get(i).radiusMm();
+    double half = (outer[i] - inner[i]) / (4 * GAUSS);
+    return state == FibreState.LYING ? Math.max(radius, FilmKernel.SELF_OF_SEGMENT * half) : radius;
+  }
+
+  /**
    * What a lying fibre bears on a film that slopes evenly through two levels: force and place are
-   * left behind.
+   * left behind. A slope seen over a short stretch only is no measure of the film under the rest,
+   * and counts by the share of the fibre that the stretch is.
    */
   void settleLying(int i, double innerLevel, double outerLevel) {
-    double slope = (outerLevel - innerLevel) / (outer[i] - inner[i]);
+    double slope = seen[i] * (outerLevel - innerLevel) / (outer[i] - inner[i]);
+    double middle = (inner[i] + outer[i]) / 2;
     double cosine = Math.cos(down[i]);
     LyingLaw law = lying[i];
     law.turn(down[i] + Math.max(-STEEPEST, Math.min(STEEPEST, slope)) * cosine * cosine);
-    rootLevel[i] = innerLevel - slope * inner[i];
+    rootLevel[i] = (innerLevel + outerLevel) / 2 - slope * middle;
     force[i] = unitForce[i] * law.force((z[i] - rootLevel[i]) / length[i]);
-    level[i] = innerLevel + slope * (reach[i] - inner[i]);
+    level[i] = rootLevel[i] + slope * reach[i];
     if (force[i] > 0) {
       reach[i] = length[i] * law.reach();
     }
   }
 
-  /** The part of a lying fibre's force that goes to its outer point, moment and all. */
+  /** The part of a lying fibre's force that goes to its outer point; its work is the law's own. */
   double outerForce(int i) {
-    return force[i] * (reach[i] - inner[i]) / (outer[i] - inner[i]);
+    double middle = (inner[i] + outer[i]) / 2;
+    return force[i] * (0.5 + seen[i] * (reach[i] - middle) / (outer[i] - inner[i]));
   }
 
   double innerForce(int i) {

@@ -28,23 +28,9 @@ public final class FilmSolver {
   private static final double CLEAR_MM = 0.4;
 
   private static final int MAX_SWEEPS = 40;
-  private static final int MAX_ROUNDS = 5;
-
-  /** The same on the way: a path need not be exact, only its end. */
-  private static final int ROUGH_SWEEPS = 25;
-
-  private static final int ROUGH_ROUNDS = 3;
-
-  /** Share of the way that the places of forces go from one round to the next. */
-  private static final double RELAXED = 0.5;
 
   /** Sweeps before acceleration begins; most poses need no more. */
   private static final int PLAIN_SWEEPS = 3;
-
-  /** How far the places of forces may still move from one round to the next, mm. */
-  private static final double EXACT_STILL_MM = 0.01;
-
-  private static final double ROUGH_STILL_MM = 0.4;
 
   /** How far a force may be from where the sheet has it, mm. */
   private static final double EXACT_SLACK_MM = 0.01;
@@ -154,15 +140,10 @@ public final class FilmSolver {
     fibres.place(turn);
     slices.place(turn);
     gather(state);
-    for (int round = 0; round < (rough ? ROUGH_ROUNDS : MAX_ROUNDS); round++) {
-      arrange(state, round == 0 ? 1 : RELAXED);
-      for (int n = 0; n < fibresNear; n++) {
-        fibres.face(nearFibre[n], state.fibres[nearFibre[n]], line);
-      }
-      sweep(state, line);
-      if (moved(state, line) < stillMm()) {
-        break;
-      }
+    arrange(state, line);
+    sweep(state, line);
+    for (int n = 0; n < fibresNear; n++) {
+      fibres.look(nearFibre[n], state.fibres[nearFibre[n]], line);
     }
     for (int n = 0; n < slicesNear; n++) {
       slices.addBuoyancy(nearSlice[n], state, line);
@@ -201,12 +182,8 @@ public final class FilmSolver {
     }
   }
 
-  /**
-   * Puts every station where its force acts.
-   *
-   * @param share of the way that a lying fibre's points go there
-   */
-  private void arrange(FilmState state, double share) {
+  /** Puts every station where its force acts. */
+  private void arrange(FilmState state, ContactLine line) {
     sheet.begin(slackMm());
     for (int n = 0; n < slicesNear; n++) {
       int k = nearSlice[n];
@@ -214,35 +191,29 @@ public final class FilmSolver {
     }
     for (int n = 0; n < fibresNear; n++) {
       int i = nearFibre[n];
-      double radius = fibres.bodies.get(i).radiusMm();
+      double size = fibres.size(i, state.fibres[i]);
+      fibres.lay(i, state.fibres[i], line);
+      place(station(i), i, fibres.inner[i], size);
       if (state.fibres[i] == FibreState.LYING) {
-        fibres.straddle(i, share);
-        place(station(i), i, fibres.inner[i], radius);
-        place(station(i) + 1, i, fibres.outer[i], radius);
-      } else {
-        place(station(i), i, fibres.reach[i], radius);
+        place(station(i) + 1, i, fibres.outer[i], size);
       }
     }
     sheet.settleDown();
   }
 
-  private void place(int station, int i, double reach, double radius) {
+  private void place(int station, int i, double reach, double size) {
     double px = fibres.x[i] + fibres.outX[i] * reach;
     double py = fibres.y[i] + fibres.outY[i] * reach;
-    sheet.place(station, px, py, radius, slices.groups + i);
+    sheet.place(station, px, py, size, slices.groups + i);
   }
 
   private double slackMm() {
     return rough ? ROUGH_SLACK_MM : EXACT_SLACK_MM;
   }
 
-  private double stillMm() {
-    return rough ? ROUGH_STILL_MM : EXACT_STILL_MM;
-  }
-
   private void sweep(FilmState state, ContactLine line) {
     double least = tolerance / (2.0 * (slicesNear + 2 * fibresNear + 1));
-    for (int sweep = 0; sweep < (rough ? ROUGH_SWEEPS : MAX_SWEEPS); sweep++) {
+    for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
       if (sweep == PLAIN_SWEEPS) {
         mixer.begin(sheet.read(before));
       }
@@ -275,20 +246,6 @@ public final class FilmSolver {
         sheet.write(after);
       }
     }
-  }
-
-  /** Brings places up to date; returns how far the farthest went, mm, of those that bear. */
-  private double moved(FilmState state, ContactLine line) {
-    double farthest = 0;
-    for (int n = 0; n < fibresNear; n++) {
-      int i = nearFibre[n];
-      double reach = fibres.reach[i];
-      fibres.look(i, state.fibres[i], line);
-      if (Math.abs(fibres.force[i]) > tolerance) {
-        farthest = Math.max(farthest, fibres.strayed(i, state.fibres[i], reach));
-      }
-    }
-    return farthest;
   }
 
   private Load sum(FilmState state, Pose pose) {

@@ -4,8 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ripplerest.core.assembly.Assembler;
+import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Floatant;
 
 /**
  * What every tier knows. Common practice, no source. Each row was written down before it was run:
@@ -15,14 +20,15 @@ import ripplerest.core.hook.HookSpec;
  *   mean height of eye and bend     dressed collar > undressed collar + e          12 14 16 18
  *   lower end of the shank          dressed collar ≥ -0.15 mm (clear or at film)   12 14 16 18
  *   mean height                     two turns more > as it was + e                 12 14 16 18
- *   height in the hook's own terms  two steps heavier wire < as it was             12 14 16 18
+ *   mean height                     two steps heavier wire, same feather < - e     12 14 16 18
  *   mean height and |pitch|         clipped below < full - e, both                 12 14 16 18
  *   |pitch|                         parachute < 10°                                12 14 16 18
  *   body, bend of the hook          parachute in the film, below it                12 14 16 18
  *   pitch                           forward plume from 40° to 85°                  12 14 16 18
  * </pre>
  *
- * e = 0.03 mm, what doubling the mesh moves at the same pierced barbs.
+ * The same feather has the same barbs: on a thicker hub they go round less often. e = 0.03 mm, what
+ * doubling the mesh moves at the same pierced barbs.
  */
 class TradeTest {
   private static final double E = RefinementTest.COLLAR_HEIGHT_MM;
@@ -56,8 +62,16 @@ class TradeTest {
     Pattern collar = Flies.of("upright-collar", size);
     HookSpec heavy = collar.hook().withWire(2);
     Rest regular = Flies.rest(collar, Flies.GEL);
-    Rest heavier = Flies.rest(collar.withHook(heavy), Flies.GEL);
+    double turns = 5.0 * barbs(collar) / barbs(collar.withHook(heavy));
+    Rest heavier = Flies.rest(Flies.collar(size, turns, false).withHook(heavy), Flies.GEL);
     assertThat(height(heavier)).isLessThan(height(regular) - E);
+  }
+
+  private static long barbs(Pattern pattern) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(pattern);
+    return Assembler.assemble(sized, Flies.MATERIALS, Floatant.GEL, Mesh.WORKING).fibres().stream()
+        .filter(f -> f.part().contains("hackle"))
+        .count();
   }
 
   @ParameterizedTest
