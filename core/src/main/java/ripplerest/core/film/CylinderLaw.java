@@ -42,6 +42,7 @@ final class CylinderLaw {
   private final double radius;
   private final double from;
   private final double step;
+  private final double perStep;
   private final double[] filmAt = new double[POINTS + 1];
   private final double[] pressureAt = new double[POINTS + 1];
   private final double[] wetAt = new double[POINTS + 1];
@@ -73,6 +74,7 @@ final class CylinderLaw {
     this.from = branch.low - width;
     double to = Math.max(branch.high, radius) + width;
     this.step = (to - from) / POINTS;
+    this.perStep = 1 / step;
     double drowned = Math.PI * radius * radius;
     int fine = FINE * POINTS;
     double[] work = new double[3 * (fine + 1)];
@@ -125,7 +127,7 @@ final class CylinderLaw {
   }
 
   private double at(double[] table, double depth) {
-    double t = (depth - from) / step;
+    double t = (depth - from) * perStep;
     if (!(t > 0)) {
       return 0;
     }

@@ -32,10 +32,10 @@ public final class FilmSolver {
   /** Sweeps before acceleration begins; most poses need no more. */
   private static final int PLAIN_SWEEPS = 3;
 
-  /** How far a force may be from where the sheet has it, mm. */
-  private static final double EXACT_SLACK_MM = 0.01;
+  /** How far a force may be from where the sheet has it, in its own size and a little. */
+  private static final double EXACT_SLACK = 0.05;
 
-  private static final double ROUGH_SLACK_MM = 0.1;
+  private static final double ROUGH_SLACK = 0.3;
 
   /** Tolerances above this share of the weight are those of a path, not of a rest. */
   private static final double ROUGH_SHARE = 2e-4;
@@ -58,6 +58,7 @@ public final class FilmSolver {
   private double cosPitch;
   private double tolerance = 1e-4;
   private boolean rough;
+  private boolean held;
   private long evaluations;
 
   /** A fly whose tippet is cut off. */
@@ -121,6 +122,14 @@ public final class FilmSolver {
     this.rough = microNewtons > ROUGH_SHARE * weight();
   }
 
+  /**
+   * Holds forces where they are on the sheet while the fly moves by hundredths of a millimetre, so
+   * that differences of what it bears are smooth.
+   */
+  public void holdPlaces(boolean held) {
+    this.held = held;
+  }
+
   /** Forgets every warm start. */
   public void reset() {
     fibres.reset();
@@ -146,7 +155,7 @@ public final class FilmSolver {
       fibres.look(nearFibre[n], state.fibres[nearFibre[n]], line);
     }
     for (int n = 0; n < slicesNear; n++) {
-      slices.addBuoyancy(nearSlice[n], state, line);
+      slices.addBuoyancy(nearSlice[n], state);
     }
     return sum(state, pose);
   }
@@ -184,15 +193,16 @@ public final class FilmSolver {
 
   /** Puts every station where its force acts. */
   private void arrange(FilmState state, ContactLine line) {
-    sheet.begin(slackMm());
+    sheet.begin(rough || held ? ROUGH_SLACK : EXACT_SLACK);
     for (int n = 0; n < slicesNear; n++) {
       int k = nearSlice[n];
+      slices.face(k, state, line);
       sheet.place(k, slices.stationX[k], slices.stationY[k], slices.size[k], slices.group[k]);
     }
     for (int n = 0; n < fibresNear; n++) {
       int i = nearFibre[n];
-      double size = fibres.size(i, state.fibres[i]);
       fibres.lay(i, state.fibres[i], line);
+      double size = fibres.size(i, state.fibres[i]);
       place(station(i), i, fibres.inner[i], size);
       if (state.fibres[i] == FibreState.LYING) {
         place(station(i) + 1, i, fibres.outer[i], size);
@@ -207,10 +217,6 @@ public final class FilmSolver {
     sheet.place(station, px, py, size, slices.groups + i);
   }
 
-  private double slackMm() {
-    return rough ? ROUGH_SLACK_MM : EXACT_SLACK_MM;
-  }
-
   private void sweep(FilmState state, ContactLine line) {
     double least = tolerance / (2.0 * (slicesNear + 2 * fibresNear + 1));
     for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
@@ -223,7 +229,7 @@ public final class FilmSolver {
       double change = 0;
       for (int n = 0; n < slicesNear; n++) {
         int k = nearSlice[n];
-        change += sheet.press(k, slices.settle(k, state, line, sheet.level(k)), least);
+        change += sheet.press(k, slices.settle(k, sheet.level(k)), least);
       }
       for (int n = 0; n < fibresNear; n++) {
         int i = nearFibre[n];

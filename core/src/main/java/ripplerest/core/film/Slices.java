@@ -45,7 +45,11 @@ final class Slices {
   private final List<Member> members;
   private final List<Slice> bodies = new ArrayList<>();
   private final double[] at;
-  private final double tension;
+
+  /** Tension along a slice's length, µN. */
+  private final double[] pull;
+
+  private final CylinderLaw[] facing;
   private final double ell;
   private final Wetting wetting;
   private final double[] entryDepth;
@@ -56,7 +60,6 @@ final class Slices {
 
   Slices(List<Member> members, Vector3D centre, Wetting wetting, Water water) {
     this.members = members;
-    this.tension = water.tension();
     this.ell = water.capillaryLength();
     this.wetting = wetting;
     Map<String, Integer> groupOf = new HashMap<>();
@@ -78,11 +81,14 @@ final class Slices {
     total = new double[count];
     member = new int[count];
     at = new double[3 * count];
+    pull = new double[count];
+    facing = new CylinderLaw[count];
     int[] starts = new int[count + 1];
     int n = 0;
     for (int k = 0; k < count; k++) {
       Slice s = bodies.get(k);
       member[k] = memberOf.get(k);
+      pull[k] = water.tension() * s.lengthMm();
       System.arraycopy(s.at().subtract(centre).toArray(), 0, at, 3 * k, 3);
       boolean another = k > 0 && member[k] != member[k - 1];
       if (k == 0 || another || k - starts[n - 1] == SLICES_A_STATION) {
@@ -169,32 +175,35 @@ final class Slices {
     }
   }
 
+  /** Prepares a station for being asked at many levels. */
+  void face(int s, FilmState state, ContactLine line) {
+    for (int k = first[s]; k < first[s + 1]; k++) {
+      facing[k] = law(k, state, line);
+    }
+  }
+
   /** The film's force on a station at a level, µN. */
-  double settle(int s, FilmState state, ContactLine line, double level) {
+  double settle(int s, double level) {
     double sum = 0;
     for (int k = first[s]; k < first[s + 1]; k++) {
-      sum += settleSlice(k, state, line, level);
+      depth[k] = level - z[k];
+      film[k] = facing[k].film(depth[k] / ell) * pull[k];
+      sum += film[k];
     }
     return sum;
   }
 
-  private double settleSlice(int k, FilmState state, ContactLine line, double level) {
-    depth[k] = level - z[k];
-    film[k] = law(k, state, line).film(depth[k] / ell) * tension * bodies.get(k).lengthMm();
-    return film[k];
-  }
-
   /** Adds the water's push to the film's, at the levels last settled at. */
-  void addBuoyancy(int s, FilmState state, ContactLine line) {
+  void addBuoyancy(int s, FilmState state) {
     for (int k = first[s]; k < first[s + 1]; k++) {
       Slice slice = bodies.get(k);
-      CylinderLaw law = law(k, state, line);
-      Member m = members.get(member[k]);
+      CylinderLaw law = facing[k];
       double solid =
-          state.soaked[member[k]] ? m.tuft().orElseThrow().solidShare() : slice.buoyantShare();
+          state.soaked[member[k]]
+              ? members.get(member[k]).tuft().orElseThrow().solidShare()
+              : slice.buoyantShare();
       double wide = slice.radiusMm() / (ell * law.radius());
-      double perMm = law.buoyancy(depth[k] / ell, solid * wide * wide) * tension;
-      total[k] = film[k] + perMm * slice.lengthMm();
+      total[k] = film[k] + law.buoyancy(depth[k] / ell, solid * wide * wide) * pull[k];
     }
   }
 

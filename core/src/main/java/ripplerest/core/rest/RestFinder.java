@@ -146,19 +146,21 @@ public final class RestFinder {
       Attitude from, double pressed, Pose pose, FilmState state, Optional<Rest.End> receding) {
     double weight = balance.weight();
     film.setTolerance(MEASURED * weight);
-    RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
     double[] left = balance.residual(pose, state, ContactLine.MEAN, 1);
     int pending = StateRules.due(film, state, ContactLine.MEAN).size();
+    Rest.FibreCount count = count(state);
+    List<Rest.Support> support = support(state);
+    film.pin(state, ContactLine.MEAN);
+    film.holdPlaces(true);
+    RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
+    Rest.Stiffness pinned = oneByOne(stiffness(pose, state, ContactLine.PINNED));
+    film.holdPlaces(false);
     Rest.Proof proof =
         new Rest.Proof(
             Math.abs(left[0]) / weight,
             Math.hypot(left[1], left[2]) / weight,
             Arrays.stream(Balance.eigenvalues(stiffness)).boxed().toList(),
             pending);
-    Rest.FibreCount count = count(state);
-    List<Rest.Support> support = support(state);
-    film.pin(state, ContactLine.MEAN);
-    Rest.Stiffness pinned = oneByOne(stiffness(pose, state, ContactLine.PINNED));
     FilmState above = state.copy();
     Settled high = settler.settle(pose, above, ContactLine.ADVANCING, 1, Settler.FAIR);
     return new Rest(
