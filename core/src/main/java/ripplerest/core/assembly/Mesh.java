@@ -10,7 +10,7 @@ import ripplerest.core.quantity.Require;
  */
 public record Mesh(double sliceMm, int segments) {
   /** The mesh that the product works with; the refinement test says how far it can be trusted. */
-  public static final Mesh WORKING = new Mesh(0.1, 16);
+  public static final Mesh WORKING = new Mesh(0.1, 32);
 
   public Mesh {
     Require.inRange("sliceMm", sliceMm, 0.02, 2, "mm");

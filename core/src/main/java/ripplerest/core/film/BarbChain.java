@@ -38,6 +38,7 @@ final class BarbChain {
   /** Horizontal distance of the root and of each segment's far end from the root, mm. */
   final double[] reach;
 
+  private final FilmKernel kernel;
   private final double[] hinge;
   private final double[] a;
   private final double[] limit;
@@ -73,14 +74,14 @@ final class BarbChain {
     // half a segment between clamp and first middle
     hinge[0] = 2 * stiffness * Math.pow(1 - taper / (4 * n), 4) / ds;
     this.a = new double[contacts * contacts];
+    this.kernel = kernel;
     for (int i = 0; i < contacts; i++) {
       for (int j = 0; j < contacts; j++) {
-        double apart = i == j ? FilmKernel.SELF_OF_SEGMENT * share(i) : Math.abs(i - j) * ds;
-        a[i * contacts + j] = kernel.depression(apart * apart);
+        a[i * contacts + j] = kernel.depression(square((i - j) * ds));
       }
     }
     this.limit = new double[contacts];
-    Arrays.fill(limit, Double.POSITIVE_INFINITY);
+    hold(n);
     this.level = new double[contacts];
     this.contact = new BoxQp(contacts);
     this.torque = new double[n];
@@ -117,15 +118,29 @@ final class BarbChain {
     return phi[n - 1];
   }
 
-  /** Lets go of all contacts from one on: the film may no longer push there, as if pierced. */
-  void free(int from) {
-    Arrays.fill(limit, Double.POSITIVE_INFINITY);
-    Arrays.fill(limit, from, contacts, 0);
+  /**
+   * Energy once the last segments have pierced, so that the film does not push there; the last
+   * contact then stands for half a segment, as that of a tip does. Lets the film push everywhere
+   * again afterwards.
+   */
+  double settlePierced(int segments, double alpha, double rootZ, double[] levels) {
+    hold(n - segments);
+    double energy = settle(alpha, rootZ, levels);
+    hold(n);
+    return energy;
   }
 
-  /** Lets the film push everywhere. */
-  void hold() {
-    free(contacts);
+  private void hold(int lying) {
+    Arrays.fill(limit, Double.POSITIVE_INFINITY);
+    Arrays.fill(limit, lying + 1, contacts, 0);
+    for (int i = 0; i < contacts; i++) {
+      double share = i == lying ? ds / 2 : share(i);
+      a[i * contacts + i] = kernel.depression(square(FilmKernel.SELF_OF_SEGMENT * share));
+    }
+  }
+
+  private static double square(double x) {
+    return x * x;
   }
 
   /**

@@ -111,6 +111,11 @@ final class CylinderLaw {
     return radius;
   }
 
+  /** Depth of the axis below which there is no force yet, ℓ; negative, above the level. */
+  double touch() {
+    return from;
+  }
+
   /** Film force alone a length, γ, at a depth of the axis, ℓ. */
   double film(double depth) {
     return at(filmAt, depth);

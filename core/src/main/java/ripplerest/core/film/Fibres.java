@@ -38,11 +38,13 @@ final class Fibres {
   /** Inclination of the root, rad, positive downward. */
   final double[] down;
 
+  private final double[] cosine;
+  private final double[] tip;
+
   // What the film does at the last level.
   final double[] level;
   final double[] force;
   final double[] reach;
-  final double[] spread;
   final double[] arc;
   final double[] sine;
   final boolean[] springsOut;
@@ -90,10 +92,11 @@ final class Fibres {
     outX = new double[count];
     outY = new double[count];
     down = new double[count];
+    cosine = new double[count];
+    tip = new double[count];
     level = new double[count];
     force = new double[count];
     reach = new double[count];
-    spread = new double[count];
     arc = new double[count];
     sine = new double[count];
     springsOut = new boolean[count];
@@ -162,6 +165,8 @@ final class Fibres {
       outX[i] = flat > 1e-9 ? turn.x / flat : 1;
       outY[i] = flat > 1e-9 ? turn.y / flat : 0;
       down[i] = Math.atan2(-turn.z, flat);
+      cosine[i] = flat;
+      tip[i] = z[i] + length[i] * turn.z;
     }
   }
 
@@ -169,14 +174,12 @@ final class Fibres {
   void lift(int i) {
     force[i] = 0;
     level[i] = 0;
-    spread[i] = 0;
-    reach[i] = length[i] * Math.cos(down[i]);
+    reach[i] = length[i] * cosine[i];
   }
 
   /** Leaves a drowned fibre only its root, over which the level is asked. */
   void sink(int i) {
     force[i] = 0;
-    spread[i] = 0;
     reach[i] = 0;
   }
 
@@ -187,7 +190,7 @@ final class Fibres {
 
   /** Height of the straight fibre's tip over the undisturbed level. */
   double tip(int i) {
-    return z[i] - length[i] * Math.sin(down[i]);
+    return tip[i];
   }
 
   /**
@@ -198,8 +201,8 @@ final class Fibres {
    */
   void lay(int i, FibreState state, ContactLine line) {
     if (state == FibreState.LYING) {
-      double end = length[i] * Math.cos(down[i]);
-      double meets = down[i] == 0 ? 0 : z[i] / Math.tan(down[i]);
+      double end = length[i] * cosine[i];
+      double meets = down[i] == 0 ? 0 : z[i] * length[i] * cosine[i] / (z[i] - tip[i]);
       double least = LEAST_STRETCH * end;
       double from = down[i] > 0 ? Math.max(0, Math.min(end - least, meets)) : 0;
       double to = down[i] < 0 ? Math.max(least, Math.min(end, meets)) : end;
@@ -241,10 +244,15 @@ final class Fibres {
   void settleLying(int i, double innerLevel, double outerLevel) {
     double slope = seen[i] * (outerLevel - innerLevel) / (outer[i] - inner[i]);
     double middle = (inner[i] + outer[i]) / 2;
-    double cosine = Math.cos(down[i]);
-    LyingLaw law = lying[i];
-    law.turn(down[i] + Math.max(-STEEPEST, Math.min(STEEPEST, slope)) * cosine * cosine);
     rootLevel[i] = (innerLevel + outerLevel) / 2 - slope * middle;
+    if (z[i] > rootLevel[i] && tip[i] > rootLevel[i] + slope * length[i] * cosine[i]) {
+      force[i] = 0;
+      level[i] = rootLevel[i] + slope * reach[i];
+      return;
+    }
+    LyingLaw law = lying[i];
+    double tilt = Math.max(-STEEPEST, Math.min(STEEPEST, slope)) * cosine[i] * cosine[i];
+    law.turn(down[i] + tilt);
     force[i] = unitForce[i] * law.force((z[i] - rootLevel[i]) / length[i]);
     level[i] = rootLevel[i] + slope * reach[i];
     if (force[i] > 0) {
@@ -285,16 +293,15 @@ final class Fibres {
     return sign * law.force * unitForce[i];
   }
 
-  /** Brings place, spread and crossing up to date with the level last given. */
+  /** Brings place and crossing up to date with the level last given. */
   void look(int i, FibreState state, ContactLine line) {
     if (state == FibreState.LYING) {
-      LyingLaw law = lying[i];
-      law.look((z[i] - rootLevel[i]) / length[i]);
-      spread[i] = law.spread * length[i];
+      if (force[i] > 0) {
+        lying[i].look((z[i] - rootLevel[i]) / length[i]);
+      }
     } else if (state != FibreState.DROWNED && line != ContactLine.PINNED) {
       CrossingLaw law = law(i, state, line);
       reach[i] = law.reach * length[i];
-      spread[i] = 0;
       arc[i] = Math.min(1, law.arc) * length[i];
       sine[i] = law.sine;
       springsOut[i] = law.springsOut;
@@ -383,19 +390,17 @@ final class Fibres {
   /** Horizontal distance from the root to the middle of that water, mm. */
   double buoyancyReach(int i, FibreState state) {
     Fibre f = bodies.get(i);
-    double cosine = Math.cos(down[i]);
     return switch (state) {
-      case LYING, DROWNED -> f.middleBeyond(0) * cosine;
+      case LYING, DROWNED -> f.middleBeyond(0) * cosine[i];
       case CROSSING_TIP_DOWN ->
           reach[i] + (f.middleBeyond(arc[i]) - arc[i]) * Math.sqrt(1 - sine[i] * sine[i]);
-      case CROSSING_ROOT_DOWN -> arc[i] / 2 * cosine;
+      case CROSSING_ROOT_DOWN -> arc[i] / 2 * cosine[i];
     };
   }
 
   void reset() {
     java.util.Arrays.fill(force, 0);
     java.util.Arrays.fill(level, 0);
-    java.util.Arrays.fill(spread, 0);
     for (int i = 0; i < count; i++) {
       reach[i] = length[i];
     }

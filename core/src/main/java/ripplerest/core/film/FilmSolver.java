@@ -24,7 +24,7 @@ import ripplerest.core.water.Water;
  * <p>Keeps the last forces as a warm start; not thread safe.
  */
 public final class FilmSolver {
-  /** A barb whose lowest end is higher than this over the level is dry, mm. */
+  /** What is higher than this over where the film could take hold of it is dry, mm. */
   private static final double CLEAR_MM = 0.4;
 
   private static final int MAX_SWEEPS = 40;
@@ -49,9 +49,9 @@ public final class FilmSolver {
   private final Anderson mixer;
   private final Optional<TippetBeam> tippet;
 
-  private final int[] nearSlice;
+  private final int[] nearSegment;
   private final int[] nearFibre;
-  private int slicesNear;
+  private int segmentsNear;
   private int fibresNear;
   private final double[] before;
   private final double[] after;
@@ -75,10 +75,10 @@ public final class FilmSolver {
     this.centreOfMass = body.centreOfMass();
     this.fibres = new Fibres(body.fibres(), centreOfMass, wetting, water, mesh);
     this.slices = new Slices(body.members(), centreOfMass, wetting, water);
-    int stations = 2 * fibres.count + slices.stations;
+    int stations = 2 * fibres.count + slices.nodes;
     this.sheet = new Sheet(new FilmKernel(water), stations);
     this.mixer = new Anderson(stations);
-    this.nearSlice = new int[slices.stations];
+    this.nearSegment = new int[slices.segments];
     this.nearFibre = new int[fibres.count];
     this.before = new double[stations];
     this.after = new double[stations];
@@ -154,27 +154,28 @@ public final class FilmSolver {
     for (int n = 0; n < fibresNear; n++) {
       fibres.look(nearFibre[n], state.fibres[nearFibre[n]], line);
     }
-    for (int n = 0; n < slicesNear; n++) {
-      slices.addBuoyancy(nearSlice[n], state);
+    for (int n = 0; n < segmentsNear; n++) {
+      slices.addBuoyancy(nearSegment[n], state);
     }
     return sum(state, pose);
   }
 
   /**
-   * Stations are those of slices first, then two a fibre; one that does not lie needs the first.
+   * Stations are the nodes of slices first, then two a fibre; one that does not lie needs the
+   * first.
    */
   private int station(int fibre) {
-    return slices.stations + 2 * fibre;
+    return slices.nodes + 2 * fibre;
   }
 
   /** Finds what is near enough to the film to matter. */
   private void gather(FilmState state) {
-    slicesNear = 0;
-    for (int k = 0; k < slices.stations; k++) {
-      if (slices.lowest(k) > CLEAR_MM) {
+    segmentsNear = 0;
+    for (int k = 0; k < slices.segments; k++) {
+      if (slices.clearance(k) > CLEAR_MM) {
         slices.lift(k);
       } else {
-        nearSlice[slicesNear++] = k;
+        nearSegment[segmentsNear++] = k;
       }
     }
     fibresNear = 0;
@@ -194,10 +195,13 @@ public final class FilmSolver {
   /** Puts every station where its force acts. */
   private void arrange(FilmState state, ContactLine line) {
     sheet.begin(rough || held ? ROUGH_SLACK : EXACT_SLACK);
-    for (int n = 0; n < slicesNear; n++) {
-      int k = nearSlice[n];
-      slices.face(k, state, line);
-      sheet.place(k, slices.stationX[k], slices.stationY[k], slices.size[k], slices.group[k]);
+    for (int n = 0; n < segmentsNear; n++) {
+      slices.face(nearSegment[n], state, line);
+      int node = slices.from(nearSegment[n]);
+      if (n == 0 || slices.from(nearSegment[n - 1]) + 1 != node) {
+        place(node);
+      }
+      place(node + 1);
     }
     for (int n = 0; n < fibresNear; n++) {
       int i = nearFibre[n];
@@ -211,6 +215,11 @@ public final class FilmSolver {
     sheet.settleDown();
   }
 
+  private void place(int node) {
+    sheet.place(
+        node, slices.nodeX[node], slices.nodeY[node], slices.size[node], slices.group[node]);
+  }
+
   private void place(int station, int i, double reach, double size) {
     double px = fibres.x[i] + fibres.outX[i] * reach;
     double py = fibres.y[i] + fibres.outY[i] * reach;
@@ -218,7 +227,7 @@ public final class FilmSolver {
   }
 
   private void sweep(FilmState state, ContactLine line) {
-    double least = tolerance / (2.0 * (slicesNear + 2 * fibresNear + 1));
+    double least = tolerance / (2.0 * (segmentsNear + 2 * fibresNear + 1));
     for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
       if (sweep == PLAIN_SWEEPS) {
         mixer.begin(sheet.read(before));
@@ -227,9 +236,14 @@ public final class FilmSolver {
         sheet.read(before);
       }
       double change = 0;
-      for (int n = 0; n < slicesNear; n++) {
-        int k = nearSlice[n];
-        change += sheet.press(k, slices.settle(k, sheet.level(k)), least);
+      for (int n = 0; n < segmentsNear; n++) {
+        int g = nearSegment[n];
+        int node = slices.from(g);
+        slices.settle(g, sheet.level(node), sheet.level(node + 1));
+        change += sheet.press(node, slices.pressedAtStart(g), least);
+        if (n + 1 == segmentsNear || slices.from(nearSegment[n + 1]) != node + 1) {
+          change += sheet.press(node + 1, slices.pressedAtEnd(g), least);
+        }
       }
       for (int n = 0; n < fibresNear; n++) {
         int i = nearFibre[n];

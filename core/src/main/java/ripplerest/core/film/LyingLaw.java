@@ -41,9 +41,6 @@ final class LyingLaw {
   /** Horizontal distance from the root to where the force acts, L. */
   double reach;
 
-  /** Standard deviation of the force's place along the barb, L. */
-  double spread;
-
   /** Energy that piercing would set free a length of barb, B/L². */
   double push;
 
@@ -158,14 +155,12 @@ final class LyingLaw {
       force = 0;
       push = 0;
       lineForce = 0;
-      spread = 0;
       reach = Math.max(0, inclination > 0 ? Math.cos(inclination) : 0);
       return;
     }
     int k = place(gap);
     force = Math.max(0, sum(k, FORCE));
     reach = Math.max(0, Math.min(1, sum(k, LyingTable.REACH)));
-    spread = Math.max(0, sum(k, LyingTable.SPREAD));
     push = Math.max(0, sum(k, LyingTable.PUSH));
     lineForce = Math.max(0, sum(k, LyingTable.LINE_FORCE));
   }

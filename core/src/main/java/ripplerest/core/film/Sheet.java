@@ -34,8 +34,10 @@ final class Sheet {
   private final float[] level;
   private final boolean[] kept;
   private final boolean[] moved;
+
   /** Level per force, one row a station: a loop over a row of its own is run by vectors. */
   private final float[][] answer;
+
   private int slots;
   private double slack;
   private boolean changed;

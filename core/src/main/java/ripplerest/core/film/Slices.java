@@ -13,20 +13,23 @@ import ripplerest.core.water.Water;
  * All slices of a fly's thick members: where they are in the last pose, and what the water does to
  * each at the level it was last given. Heights in mm, forces in µN.
  *
- * <p>A few slices side by side make one station on the film: they see one level and press as one.
+ * <p>A few slices side by side make a segment between two nodes on the film: levels run evenly from
+ * one to the other, and what a slice presses goes to both by the lever rule, so that neither jumps
+ * as the film wanders along a member.
  */
 final class Slices {
   /** A slice is wet once the level stands this share of its radius over its bottom. */
   private static final double WET_FROM = -0.7;
 
-  /** Neighbouring slices of a member that press on the film as one. */
-  private static final int SLICES_A_STATION = 6;
+  /** Length of a segment, mm. */
+  private static final double SEGMENT_MM = 1.0;
 
   /** Laws of a soaked tuft come after those of the three contact lines. */
   private static final int SOAKED = 3;
 
   final int count;
-  final int stations;
+  final int segments;
+  final int nodes;
   final int groups;
   final double[] x;
   final double[] y;
@@ -36,12 +39,19 @@ final class Slices {
   final double[] total;
   final int[] member;
 
-  // By station.
-  final double[] stationX;
-  final double[] stationY;
+  // By node.
+  final double[] nodeX;
+  final double[] nodeY;
   final double[] size;
   final int[] group;
+  private final double[] nodeAt;
+  private final double[] radius;
+
+  // By segment: its first slice, the node it begins at, and what it presses on either end.
   private final int[] first;
+  private final int[] from;
+  private final double[] pressed;
+  private final double[] pressedOn;
   private final List<Member> members;
   private final List<Slice> bodies = new ArrayList<>();
   private final double[] at;
@@ -50,6 +60,10 @@ final class Slices {
   private final double[] pull;
 
   private final CylinderLaw[] facing;
+
+  /** The most by which the film climbs to a slice's axis, mm: with its line receding. */
+  private final double[] climbs;
+
   private final double ell;
   private final Wetting wetting;
   private final double[] entryDepth;
@@ -83,34 +97,43 @@ final class Slices {
     at = new double[3 * count];
     pull = new double[count];
     facing = new CylinderLaw[count];
+    climbs = new double[count];
     int[] starts = new int[count + 1];
     int n = 0;
+    double along = 0;
     for (int k = 0; k < count; k++) {
       Slice s = bodies.get(k);
       member[k] = memberOf.get(k);
       pull[k] = water.tension() * s.lengthMm();
       System.arraycopy(s.at().subtract(centre).toArray(), 0, at, 3 * k, 3);
-      boolean another = k > 0 && member[k] != member[k - 1];
-      if (k == 0 || another || k - starts[n - 1] == SLICES_A_STATION) {
+      boolean another = k == 0 || member[k] != member[k - 1];
+      along = another || along > SEGMENT_MM * (1 - 1e-9) ? 0 : along;
+      if (along == 0) {
         starts[n++] = k;
       }
+      along += s.lengthMm();
     }
     starts[n] = count;
-    stations = n;
+    segments = n;
     first = java.util.Arrays.copyOf(starts, n + 1);
-    stationX = new double[n];
-    stationY = new double[n];
-    size = new double[n];
-    group = new int[n];
-    for (int s = 0; s < n; s++) {
-      Member of = members.get(member[first[s]]);
-      group[s] = groupOf.computeIfAbsent(of.group(), g -> groupOf.size());
-      double length = 0;
-      for (int k = first[s]; k < first[s + 1]; k++) {
-        length += bodies.get(k).lengthMm();
-      }
-      double radius = bodies.get(first[s]).radiusMm();
-      size[s] = Math.max(radius, FilmKernel.SELF_OF_SEGMENT * length);
+    from = new int[n];
+    pressed = new double[n];
+    pressedOn = new double[n];
+    int last = -1;
+    for (int g = 0; g < n; g++) {
+      boolean another = g == 0 || member[first[g]] != member[first[g - 1]];
+      from[g] = another ? last + 1 : last;
+      last = from[g] + 1;
+    }
+    nodes = last + 1;
+    nodeX = new double[nodes];
+    nodeY = new double[nodes];
+    nodeAt = new double[3 * nodes];
+    size = new double[nodes];
+    radius = new double[nodes];
+    group = new int[nodes];
+    for (int g = 0; g < n; g++) {
+      lay(g, groupOf);
     }
     groups = groupOf.size();
     thetas = new double[members.size()][2 * SOAKED];
@@ -121,6 +144,12 @@ final class Slices {
     }
     for (int i = 0; i < laws.length; i++) {
       laws[i] = new CylinderLaw[count];
+    }
+    for (int k = 0; k < count; k++) {
+      climbs[k] = -ell * law(k, ContactLine.RECEDING, false).touch();
+      if (members.get(member[k]).tuft().isPresent()) {
+        climbs[k] = Math.max(climbs[k], -ell * law(k, ContactLine.RECEDING, true).touch());
+      }
     }
   }
 
@@ -138,6 +167,22 @@ final class Slices {
         .orElse(Double.POSITIVE_INFINITY);
   }
 
+  /** Lays the nodes at the two ends of a segment, half a slice beyond its outermost middles. */
+  private void lay(int g, Map<String, Integer> groupOf) {
+    int k = first[g];
+    int end = first[g + 1] - 1;
+    int own = groupOf.computeIfAbsent(members.get(member[k]).group(), name -> groupOf.size());
+    for (int n = from[g]; n <= from[g] + 1; n++) {
+      int near = n == from[g] ? k : end;
+      int next = n == from[g] ? Math.min(k + 1, end) : Math.max(end - 1, k);
+      for (int i = 0; i < 3; i++) {
+        nodeAt[3 * n + i] = 1.5 * at[3 * near + i] - 0.5 * at[3 * next + i];
+      }
+      group[n] = own;
+      radius[n] = Math.max(radius[n], bodies.get(near).radiusMm());
+    }
+  }
+
   void place(Turn turn) {
     for (int k = 0; k < count; k++) {
       turn.apply(at[3 * k], at[3 * k + 1], at[3 * k + 2]);
@@ -145,57 +190,85 @@ final class Slices {
       y[k] = turn.y;
       z[k] = turn.z + turn.heave;
     }
-    for (int s = 0; s < stations; s++) {
-      double sumX = 0;
-      double sumY = 0;
-      for (int k = first[s]; k < first[s + 1]; k++) {
-        sumX += x[k];
-        sumY += y[k];
-      }
-      stationX[s] = sumX / (first[s + 1] - first[s]);
-      stationY[s] = sumY / (first[s + 1] - first[s]);
+    for (int n = 0; n < nodes; n++) {
+      turn.apply(nodeAt[3 * n], nodeAt[3 * n + 1], nodeAt[3 * n + 2]);
+      nodeX[n] = turn.x;
+      nodeY[n] = turn.y;
+      size[n] = radius[n];
+    }
+    for (int g = 0; g < segments; g++) {
+      int n = from[g];
+      double flat = Math.hypot(nodeX[n + 1] - nodeX[n], nodeY[n + 1] - nodeY[n]);
+      size[n] = Math.max(size[n], FilmKernel.SELF_OF_SEGMENT * flat);
+      size[n + 1] = Math.max(size[n + 1], FilmKernel.SELF_OF_SEGMENT * flat);
     }
   }
 
-  /** Height of a station's lowest point over the undisturbed level. */
-  double lowest(int s) {
+  /**
+   * How far a segment is from where the film could take hold of it at the undisturbed level, mm.
+   */
+  double clearance(int g) {
     double least = Double.POSITIVE_INFINITY;
-    for (int k = first[s]; k < first[s + 1]; k++) {
-      least = Math.min(least, z[k] - bodies.get(k).radiusMm());
+    for (int k = first[g]; k < first[g + 1]; k++) {
+      least = Math.min(least, z[k] - climbs[k]);
     }
     return least;
   }
 
-  /** Takes a station out of the water. */
-  void lift(int s) {
-    for (int k = first[s]; k < first[s + 1]; k++) {
+  /** Takes a segment out of the water. */
+  void lift(int g) {
+    pressed[g] = 0;
+    pressedOn[g] = 0;
+    for (int k = first[g]; k < first[g + 1]; k++) {
       depth[k] = -z[k];
       film[k] = 0;
       total[k] = 0;
     }
   }
 
-  /** Prepares a station for being asked at many levels. */
-  void face(int s, FilmState state, ContactLine line) {
-    for (int k = first[s]; k < first[s + 1]; k++) {
+  /** The node at which a segment begins; it ends at the next. */
+  int from(int g) {
+    return from[g];
+  }
+
+  /** Prepares a segment for being asked at many levels. */
+  void face(int g, FilmState state, ContactLine line) {
+    for (int k = first[g]; k < first[g + 1]; k++) {
       facing[k] = law(k, state, line);
     }
   }
 
-  /** The film's force on a station at a level, µN. */
-  double settle(int s, double level) {
+  /** Settles a segment between the levels at its two ends. */
+  void settle(int g, double level, double levelOn) {
+    double share = 1.0 / (first[g + 1] - first[g]);
+    double along = share / 2;
     double sum = 0;
-    for (int k = first[s]; k < first[s + 1]; k++) {
-      depth[k] = level - z[k];
+    double on = 0;
+    for (int k = first[g]; k < first[g + 1]; k++) {
+      depth[k] = level + along * (levelOn - level) - z[k];
       film[k] = facing[k].film(depth[k] / ell) * pull[k];
       sum += film[k];
+      on += along * film[k];
+      along += share;
     }
-    return sum;
+    pressed[g] = sum - on;
+    pressedOn[g] = on;
+  }
+
+  /** What the segments on both sides of the node at which one begins press there, µN. */
+  double pressedAtStart(int g) {
+    return g > 0 && from[g - 1] + 1 == from[g] ? pressed[g] + pressedOn[g - 1] : pressed[g];
+  }
+
+  /** What they press on the node at which it ends. */
+  double pressedAtEnd(int g) {
+    boolean last = g + 1 == segments || from[g + 1] != from[g] + 1;
+    return last ? pressedOn[g] : pressedOn[g] + pressed[g + 1];
   }
 
   /** Adds the water's push to the film's, at the levels last settled at. */
-  void addBuoyancy(int s, FilmState state) {
-    for (int k = first[s]; k < first[s + 1]; k++) {
+  void addBuoyancy(int g, FilmState state) {
+    for (int k = first[g]; k < first[g + 1]; k++) {
       Slice slice = bodies.get(k);
       CylinderLaw law = facing[k];
       double solid =
@@ -212,7 +285,10 @@ final class Slices {
     if (!state.wet[k]) {
       way = ContactLine.ADVANCING;
     }
-    boolean soaked = state.soaked[member[k]];
+    return law(k, way, state.soaked[member[k]]);
+  }
+
+  private CylinderLaw law(int k, ContactLine way, boolean soaked) {
     CylinderLaw[] of = laws[way.ordinal() + (soaked ? SOAKED : 0)];
     if (of[k] == null) {
       of[k] = law(member[k], bodies.get(k).radiusMm(), way, soaked);
@@ -267,5 +343,7 @@ final class Slices {
   void reset() {
     java.util.Arrays.fill(film, 0);
     java.util.Arrays.fill(total, 0);
+    java.util.Arrays.fill(pressed, 0);
+    java.util.Arrays.fill(pressedOn, 0);
   }
 }

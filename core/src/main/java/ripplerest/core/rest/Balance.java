@@ -95,9 +95,22 @@ final class Balance {
   /**
    * Step downhill, (|K| + μ)⁻¹·g with the smallest μ that keeps it within {@code radius} mm:
    * Newton's step near a rest, and far from one the way an overdamped fly would go.
+   *
+   * @param held whether the height is kept
    */
-  double[] step(RealMatrix stiffness, double[] residual, double radius) {
-    EigenDecompositionSymmetric eigen = new EigenDecompositionSymmetric(stiffness);
+  double[] step(RealMatrix stiffness, double[] residual, double radius, boolean held) {
+    RealMatrix k = stiffness;
+    double[] g = residual;
+    if (held) {
+      k = MatrixUtils.createRealMatrix(3, 3);
+      k.setEntry(0, 0, weight);
+      k.setSubMatrix(stiffness.getSubMatrix(1, 2, 1, 2).getData(), 1, 1);
+      g = new double[] {0, residual[1], residual[2]};
+    }
+    return step(new EigenDecompositionSymmetric(k), g, radius);
+  }
+
+  private double[] step(EigenDecompositionSymmetric eigen, double[] residual, double radius) {
     double[] step = new double[3];
     double[] size = new double[3];
     double[] stiff = new double[3];

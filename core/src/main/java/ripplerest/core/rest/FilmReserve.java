@@ -3,11 +3,12 @@ package ripplerest.core.rest;
 import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
-import ripplerest.core.rest.Settler.Outcome;
 import ripplerest.core.rest.Settler.Settled;
 
 /**
- * How much heavier a fly could be and still float, followed from one rest.
+ * How much heavier a fly could be and still float, followed from one rest: it is pressed slowly
+ * under, free to turn, contact lines at their mean, and the most that the water pushes back with on
+ * the way is the weight at which it sinks.
  *
  * @param keepsPostureTo factor on the whole weight up to which it sits as it does
  * @param sinksAt factor at which it goes under
@@ -17,81 +18,79 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
   /** Past this factor a reserve is "more than enough". */
   public static final double MOST = 10;
 
-  private static final double GROWTH = 1.5;
-  private static final int HALVINGS = 3;
+  /** Share of its weight by which the push may rise in one step down. */
+  private static final double RISE = 0.15;
 
-  /** Steps after which a loaded fly counts as sinking: it found nothing to rest on. */
-  private static final int MOST_STEPS = 40;
+  private static final double FIRST_STEP_MM = 0.05;
+  private static final double SHORTEST_STEP_MM = 0.02;
+  private static final double LONGEST_STEP_MM = 0.4;
 
-  /** Loads the fly until it sinks. */
+  /** Share of what bears that may be left over to turn the fly at a height. */
+  private static final double ACCURACY = 0.01;
+
+  private static final int MOST_TURNS = 25;
+  private static final int MOST_STEPS = 200;
+
+  /**
+   * So far below where it pushed back most, with less than this share of its weight, it is taken to
+   * go on down: a fly that breaks through its hackle tips can be caught again by its body.
+   */
+  private static final double PAST_PEAK_MM = 1.5;
+
+  private static final double GIVES_WAY = 0.9;
+
+  /** The fly is under once the film bears less than this share of its weight. */
+  private static final double NOTHING = 0.02;
+
+  /** Presses the fly down until it is under. */
   public static FilmReserve from(Rest rest, RestFinder finder) {
     return from(rest, finder, false);
   }
 
   /**
-   * Only the first factor, {@link #keepsPostureTo}: loads the fly until it no longer sits as it
-   * did.
+   * Only the first factor, {@link #keepsPostureTo}: presses the fly down until it no longer sits as
+   * it did.
    */
   public static double keepsPostureTo(Rest rest, RestFinder finder) {
     return from(rest, finder, true).keepsPostureTo();
   }
 
   private static FilmReserve from(Rest rest, RestFinder finder, boolean postureOnly) {
+    double weight = finder.film().weight();
+    Pose pose = rest.pose();
+    FilmState state = rest.state().copy();
+    double push = 1;
+    double most = 1;
     double keeps = 0;
-    double floats = 1;
-    double factor = 1;
-    Stage at = new Stage(rest.pose(), rest.state().copy());
-    double broken = Double.POSITIVE_INFINITY;
-    while (factor < MOST) {
-      double next = Math.min(MOST, factor * GROWTH);
-      Stage there = at.under(next, finder);
-      if (there == null) {
-        broken = next;
-        break;
-      }
-      if (keeps == 0 && finder.posture(there.pose()) != rest.posture()) {
-        keeps = between(at, factor, next, rest.posture(), finder);
+    double step = FIRST_STEP_MM;
+    double peak = pose.heaveMm();
+    for (int n = 0; n < MOST_STEPS && most < MOST; n++) {
+      Pose lower = pose.moved(-step, 0, 0);
+      Settled there = finder.settler().turn(lower, state, ContactLine.MEAN, ACCURACY, MOST_TURNS);
+      double now = there.residual()[0] / weight;
+      pose = there.pose();
+      if (keeps == 0 && finder.posture(pose) != rest.posture()) {
+        keeps = Math.max(most, (push + now) / 2);
         if (postureOnly) {
-          return new FilmReserve(keeps, keeps, false);
+          break;
         }
       }
-      at = there;
-      factor = next;
-      floats = next;
-    }
-    if (Double.isInfinite(broken)) {
-      return new FilmReserve(keeps == 0 ? MOST : keeps, MOST, true);
-    }
-    double sinks = between(at, floats, broken, null, finder);
-    return new FilmReserve(keeps == 0 ? sinks : keeps, sinks, false);
-  }
-
-  /** Bisects for the factor at which a posture (or, with none given, floating) ends. */
-  private static double between(
-      Stage from, double low, double high, Posture posture, RestFinder finder) {
-    double holds = low;
-    double fails = high;
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = Math.sqrt(holds * fails);
-      Stage there = from.under(middle, finder);
-      boolean ok = there != null && (posture == null || finder.posture(there.pose()) == posture);
-      if (ok) {
-        holds = middle;
-      } else {
-        fails = middle;
+      double rise = Math.abs(now - push) / Math.max(1, now);
+      step *= Math.max(0.5, Math.min(2, RISE / (rise + 1e-9)));
+      step = Math.max(SHORTEST_STEP_MM, Math.min(LONGEST_STEP_MM, step));
+      push = now;
+      if (now > most) {
+        most = now;
+        peak = pose.heaveMm();
+      }
+      if (now < GIVES_WAY && peak - pose.heaveMm() > PAST_PEAK_MM) {
+        break;
+      }
+      if (finder.isUnder(pose, state, NOTHING)) {
+        break;
       }
     }
-    return Math.sqrt(holds * fails);
-  }
-
-  /** A loaded fly at rest. */
-  private record Stage(Pose pose, FilmState state) {
-    /** The same fly under another load, or null if it does not come to rest. */
-    Stage under(double factor, RestFinder finder) {
-      FilmState next = state.copy();
-      Settled settled =
-          finder.settler().settle(pose, next, ContactLine.MEAN, factor, Settler.ROUGH, MOST_STEPS);
-      return settled.outcome() == Outcome.RESTS ? new Stage(settled.pose(), next) : null;
-    }
+    most = Math.min(MOST, most);
+    return new FilmReserve(keeps == 0 ? most : Math.min(most, keeps), most, most >= MOST);
   }
 }

@@ -200,6 +200,13 @@ public final class RestFinder {
         bodyRadius);
   }
 
+  /** Whether a pose lies so deep that the film bears less than a share of the weight. */
+  boolean isUnder(Pose pose, FilmState state, double share) {
+    double borne =
+        film.supportByPart(state).values().stream().mapToDouble(held -> Math.abs(held[0])).sum();
+    return pose.heaveMm() < 0 && borne < share * balance.weight();
+  }
+
   /** How far any point of the fly may lie from its centre of mass, mm. */
   double extent() {
     return extent;

@@ -38,6 +38,9 @@ final class Settler {
   private final Balance balance;
   private final double deepest;
 
+  /** Stiffness of a fly that was last turned at a height, for the next height. */
+  private RealMatrix heldStiffness;
+
   /**
    * @param deepest depth of the centre of mass at which a fly counts as sunk, mm
    */
@@ -77,12 +80,35 @@ final class Settler {
   /** The same, given up after so many steps. */
   Settled settle(
       Pose start, FilmState state, ContactLine line, double load, double accuracy, int mostSteps) {
+    return settle(start, state, line, load, accuracy, mostSteps, false);
+  }
+
+  /**
+   * Turns a fly that is held at its height until nothing turns it further.
+   *
+   * @return whose first residual is all that lifts it, µN
+   */
+  Settled turn(Pose start, FilmState state, ContactLine line, double accuracy, int mostSteps) {
+    return settle(start, state, line, 0, accuracy, mostSteps, true);
+  }
+
+  private Settled settle(
+      Pose start,
+      FilmState state,
+      ContactLine line,
+      double load,
+      double accuracy,
+      int mostSteps,
+      boolean held) {
     FilmSolver film = balance.film();
-    double close = accuracy * load * balance.weight();
+    double close = accuracy * (held ? 1 : load) * balance.weight();
     film.setTolerance(0.2 * close);
     Pose pose = start;
     double[] g = balance.residual(pose, state, line, load);
-    RealMatrix stiffness = null;
+    if (held) {
+      close = Math.max(close, accuracy * Math.abs(g[0]));
+    }
+    RealMatrix stiffness = held ? heldStiffness : null;
     double radius = FIRST_STEP_MM;
     int age = 0;
     int pending = 0;
@@ -95,7 +121,11 @@ final class Settler {
         g = balance.residual(pose, state, line, load);
         stiffness = null;
         radius = Math.min(radius, FIRST_STEP_MM);
-      } else if (Math.abs(g[0]) < close && Math.hypot(g[1], g[2]) < close) {
+        if (held) {
+          continue; // barbs first: they are quicker than the hand that presses
+        }
+      } else if ((held || Math.abs(g[0]) < close) && Math.hypot(g[1], g[2]) < close) {
+        heldStiffness = stiffness;
         return new Settled(Outcome.RESTS, pose, g, pending, n);
       }
       if (pose.heaveMm() < -deepest) {
@@ -106,8 +136,8 @@ final class Settler {
         age = 0;
       }
       age++;
-      double[] step = balance.step(stiffness, g, radius);
-      film.setTolerance(Math.max(0.2 * close, 0.02 * length(g)));
+      double[] step = balance.step(stiffness, g, radius, held);
+      film.setTolerance(Math.max(0.2 * close, 0.02 * (held ? Math.hypot(g[1], g[2]) : length(g))));
       Pose next = balance.moved(pose, step);
       double[] after = balance.residual(next, state, line, load);
       double before = Balance.dot(g, step);
@@ -126,6 +156,7 @@ final class Settler {
       pose = next;
       g = after;
     }
+    heldStiffness = null;
     return new Settled(Outcome.UNSETTLED, pose, g, pending, mostSteps);
   }
 

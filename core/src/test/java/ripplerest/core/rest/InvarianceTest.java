@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ripplerest.core.assembly.Assembler;
@@ -74,8 +74,16 @@ class InvarianceTest {
   }
 
   private static FlyBody mapped(FlyBody b, UnaryOperator<Vector3D> place) {
+    return copied(b, place, place, 1);
+  }
+
+  /** A body with every place mapped, every direction turned, and lengths times k. */
+  private static FlyBody copied(
+      FlyBody b, UnaryOperator<Vector3D> place, UnaryOperator<Vector3D> turn, double k) {
     return new FlyBody(
-        b.lumps().stream().map(l -> new Lump(l.part(), place.apply(l.at()), l.massMg())).toList(),
+        b.lumps().stream()
+            .map(l -> new Lump(l.part(), place.apply(l.at()), l.massMg() * k * k * k))
+            .toList(),
         b.members().stream()
             .map(
                 m ->
@@ -88,8 +96,8 @@ class InvarianceTest {
                                 s ->
                                     new Slice(
                                         place.apply(s.at()),
-                                        s.lengthMm(),
-                                        s.radiusMm(),
+                                        s.lengthMm() * k,
+                                        s.radiusMm() * k,
                                         s.buoyantShare()))
                             .toList(),
                         m.tuft()))
@@ -101,11 +109,11 @@ class InvarianceTest {
                         f.part(),
                         f.surface(),
                         place.apply(f.root()),
-                        place.apply(f.direction()),
-                        f.lengthMm(),
-                        f.radiusMm(),
+                        turn.apply(f.direction()),
+                        f.lengthMm() * k,
+                        f.radiusMm() * k,
                         f.taper(),
-                        f.youngs()))
+                        f.youngs() * k))
             .toList());
   }
 
@@ -153,7 +161,7 @@ class InvarianceTest {
     List<Member> halves = new ArrayList<>();
     for (Member m : t.body().members()) {
       int n = m.slices().size();
-      int cut = Math.max(1, n / 12 * 6); // where a station on the film ends anyway
+      int cut = Math.max(1, n / 2);
       for (List<Slice> part : List.of(m.slices().subList(0, cut), m.slices().subList(cut, n))) {
         if (!part.isEmpty()) {
           halves.add(new Member(m.part(), m.group(), m.surface(), part, m.tuft()));
@@ -173,18 +181,13 @@ class InvarianceTest {
     }
     Load one = whole.evaluate(t.rest().pose(), wholeState, ContactLine.MEAN);
     Load two = film.evaluate(t.rest().pose(), state, ContactLine.MEAN);
-    assertThat(two.lift()).isCloseTo(one.lift(), within(0.02 * (t.weight() + one.lift())));
+    assertThat(two.lift()).isCloseTo(one.lift(), within(0.002 * (t.weight() + one.lift())));
   }
 
-  // The forces have a potential: round a closed path in heave and pitch they do no work. One fly of
-  // the ten is let off: where long barbs lie in one another's dimples the sweeps stop short of it.
-  @Test
-  void frozenStatesHaveAnEnergy() {
-    long conservative = TRIALS.stream().filter(InvarianceTest::hasAnEnergy).count();
-    assertThat(conservative).isGreaterThanOrEqualTo(TRIALS.size() - 1);
-  }
-
-  private static boolean hasAnEnergy(Trial t) {
+  // The forces have a potential: round a closed path in heave and pitch they do no work.
+  @ParameterizedTest
+  @MethodSource("flies")
+  void frozenStatesHaveAnEnergy(Trial t) {
     double h = 0.06;
     double a = Math.toRadians(1);
     double[][] corners = {{0, 0}, {h, 0}, {h, a}, {0, a}, {0, 0}};
@@ -204,7 +207,7 @@ class InvarianceTest {
         path += Math.abs(dw);
       }
     }
-    return Math.abs(work) < 0.08 * path + 1e-3 * t.weight() * h;
+    assertThat(Math.abs(work)).isLessThan(0.02 * path);
   }
 
   @ParameterizedTest
@@ -226,18 +229,49 @@ class InvarianceTest {
     }
   }
 
-  // Energy falls along a settle while states are frozen: the forces do work all the way.
+  // Energy falls along a settle's own path while states are fixed: the forces do work at each step.
   @ParameterizedTest
   @MethodSource("flies")
   void settlingGoesDownhill(Trial t) {
-    double[] from = {0.12, Math.toRadians(1.5), Math.toRadians(1)};
-    double last = 0;
-    for (int k = 10; k > 0; k--) {
-      double s = (k - 0.5) / 10;
-      Load l = t.at(s * from[0], s * from[1], s * from[2]);
-      last += (l.lift() - t.weight()) * from[0] + l.pitch() * from[1] + l.roll() * from[2];
+    FilmSolver film = t.film(t.body(), WATER);
+    Settler settler = new Settler(new Balance(film, t.hook().shankMm()), 100);
+    Pose start = t.rest().pose().moved(0.12, Math.toRadians(1.5), Math.toRadians(1));
+    Pose before = start;
+    for (int steps = 1; steps < 12; steps++) {
+      FilmState state = t.rest().state().copy();
+      film.reset();
+      Pose at = settler.settle(start, state, ContactLine.MEAN, 1, Settler.FAIR, steps).pose();
+      if (changed(state, t.rest().state(), t.body().fibres().size())) {
+        break;
+      }
+      assertThat(work(t, before, at)).isGreaterThan(-2e-3 * t.weight() * 0.12);
+      before = at;
     }
-    assertThat(last).isNegative();
+    assertThat(work(t, start, before)).isPositive();
+  }
+
+  private static boolean changed(FilmState one, FilmState two, int fibres) {
+    return IntStream.range(0, fibres).anyMatch(i -> one.fibre(i) != two.fibre(i));
+  }
+
+  /** What the forces do along the straight way between two poses, µN·mm. */
+  private static double work(Trial t, Pose from, Pose to) {
+    Pose rest = t.rest().pose();
+    double heave = to.heaveMm() - from.heaveMm();
+    double pitch = to.pitchRad() - from.pitchRad();
+    double roll = to.rollRad() - from.rollRad();
+    double sum = 0;
+    int parts = 4;
+    for (int k = 0; k < parts; k++) {
+      double s = (k + 0.5) / parts;
+      Load l =
+          t.at(
+              from.heaveMm() + s * heave - rest.heaveMm(),
+              from.pitchRad() + s * pitch - rest.pitchRad(),
+              from.rollRad() + s * roll - rest.rollRad());
+      sum += ((l.lift() - t.weight()) * heave + l.pitch() * pitch + l.roll() * roll) / parts;
+    }
+    return sum;
   }
 
   // Lengths times k, tension times k², stiffness of the stuff times k: forces times k³.
@@ -246,42 +280,7 @@ class InvarianceTest {
   void lengthsScaleWithTheCapillaryLength(Trial t) {
     double k = 0.9;
     Water thin = new Water(WATER.temperatureC(), WATER.tension() * k * k, WATER.density());
-    FlyBody small =
-        new FlyBody(
-            t.body().lumps().stream()
-                .map(l -> new Lump(l.part(), l.at().scalarMultiply(k), l.massMg() * k * k * k))
-                .toList(),
-            t.body().members().stream()
-                .map(
-                    m ->
-                        new Member(
-                            m.part(),
-                            m.group(),
-                            m.surface(),
-                            m.slices().stream()
-                                .map(
-                                    s ->
-                                        new Slice(
-                                            s.at().scalarMultiply(k),
-                                            s.lengthMm() * k,
-                                            s.radiusMm() * k,
-                                            s.buoyantShare()))
-                                .toList(),
-                            m.tuft()))
-                .toList(),
-            t.body().fibres().stream()
-                .map(
-                    f ->
-                        new Fibre(
-                            f.part(),
-                            f.surface(),
-                            f.root().scalarMultiply(k),
-                            f.direction(),
-                            f.lengthMm() * k,
-                            f.radiusMm() * k,
-                            f.taper(),
-                            f.youngs() * k))
-                .toList());
+    FlyBody small = copied(t.body(), v -> v.scalarMultiply(k), v -> v, k);
     Pose pose = t.rest().pose();
     Load whole = t.at(0, 0, 0);
     Load scaled =
@@ -290,6 +289,6 @@ class InvarianceTest {
                 new Pose(pose.heaveMm() * k, pose.pitchRad(), pose.rollRad()),
                 t.rest().state(),
                 ContactLine.MEAN);
-    assertThat(scaled.lift() / (k * k * k)).isCloseTo(whole.lift(), within(0.02 * t.weight()));
+    assertThat(scaled.lift() / (k * k * k)).isCloseTo(whole.lift(), within(0.005 * t.weight()));
   }
 }

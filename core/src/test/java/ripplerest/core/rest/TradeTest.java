@@ -27,11 +27,11 @@ import ripplerest.core.water.Floatant;
  *   pitch                           forward plume from 40° to 85°                  12 14 16 18
  * </pre>
  *
- * The same feather has the same barbs: on a thicker hub they go round less often. e = 0.03 mm, what
- * doubling the mesh moves at the same pierced barbs.
+ * The same feather has the same barbs: on a thicker hub they go round less often. e = 0.05 mm, what
+ * a mesh twice as fine may move ({@link RefinementTest}).
  */
 class TradeTest {
-  private static final double E = RefinementTest.COLLAR_HEIGHT_MM;
+  private static final double E = RefinementTest.DEPTH_MM;
 
   private static double height(Rest rest) {
     return (rest.eyeMm() + rest.bendMm()) / 2;
