@@ -84,7 +84,11 @@ public record EstimateView(
 
   /** Residuals as shares of weight, and weight times shank; eigenvalues of the Hessian, µN/mm. */
   public record ProofView(
-      double forceShare, double momentShare, List<Double> stiffness, int pendingChanges) {}
+      double forceShare,
+      double momentShare,
+      List<Double> stiffness,
+      int pendingChanges,
+      int caught) {}
 
   /** Factors on the whole weight; {@code beyond} means more than the last factor tried. */
   public record ReserveView(double keepsPostureTo, double sinksAt, boolean beyond) {}
@@ -196,7 +200,8 @@ public record EstimateView(
             rounded(r.proof().forceShare(), 1e6),
             rounded(r.proof().momentShare(), 1e6),
             r.proof().stiffness().stream().map(k -> rounded(k, 1e2)).toList(),
-            r.proof().pendingChanges()),
+            r.proof().pendingChanges(),
+            r.proof().caught()),
         stiffness(r.sliding()),
         stiffness(r.pinned()),
         r.interval().receding().map(EstimateView::end).orElse(null),

@@ -212,7 +212,7 @@ final class Fibres {
       seen[i] = (to - from) / end;
       return;
     }
-    inner[i] = 0;
+    inner[i] = tip[i] > z[i] ? length[i] * cosine[i] : 0; // the end that comes out first
     if (isCrossing(state) && line != ContactLine.PINNED) {
       CrossingLaw law = law(i, state, line);
       law.turn(inclination(i, state));
@@ -339,12 +339,11 @@ final class Fibres {
     return of[i];
   }
 
-  /** The crossing that fibre {@code i} would have if its tip pierced now. */
-  CrossingLaw ifPierced(int i, ContactLine line) {
-    ContactLine sliding = line == ContactLine.PINNED ? ContactLine.MEAN : line;
-    CrossingLaw law = law(i, FibreState.CROSSING_TIP_DOWN, sliding);
-    law.turn(inclination(i, FibreState.CROSSING_TIP_DOWN));
-    law.solve((z[i] - level[i]) / length[i], selfDepth[i] * unitForce[i] / length[i]);
+  /** The crossing that fibre {@code i} would have if it crossed now at the level last given. */
+  CrossingLaw ifCrossing(int i, FibreState state, ContactLine line) {
+    CrossingLaw law = law(i, state, line == ContactLine.PINNED ? ContactLine.MEAN : line);
+    law.turn(inclination(i, state));
+    law.solve(gap(i, state) / length[i], selfDepth[i] * unitForce[i] / length[i]);
     return law;
   }
 

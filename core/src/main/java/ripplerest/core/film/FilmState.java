@@ -7,25 +7,31 @@ import java.util.Arrays;
  * tufts have lost their air.
  */
 public final class FilmState {
+  private static final int MOST_CHANGES = 6;
+
   final FibreState[] fibres;
   final boolean[] wet;
   final boolean[] soaked;
 
-  private FilmState(FibreState[] fibres, boolean[] wet, boolean[] soaked) {
+  /** How often each fibre has changed since the fly was last let go. */
+  private final int[] changes;
+
+  private FilmState(FibreState[] fibres, boolean[] wet, boolean[] soaked, int[] changes) {
     this.fibres = fibres;
     this.wet = wet;
     this.soaked = soaked;
+    this.changes = changes;
   }
 
   /** A dry fly in the air. */
   static FilmState dry(int fibres, int slices, int members) {
     FibreState[] states = new FibreState[fibres];
     Arrays.fill(states, FibreState.LYING);
-    return new FilmState(states, new boolean[slices], new boolean[members]);
+    return new FilmState(states, new boolean[slices], new boolean[members], new int[fibres]);
   }
 
   public FilmState copy() {
-    return new FilmState(fibres.clone(), wet.clone(), soaked.clone());
+    return new FilmState(fibres.clone(), wet.clone(), soaked.clone(), changes.clone());
   }
 
   public FibreState fibre(int i) {
@@ -35,6 +41,33 @@ public final class FilmState {
   /** Puts one fibre into a state; for bodies built by hand. */
   public void set(int fibre, FibreState state) {
     fibres[fibre] = state;
+  }
+
+  void change(int fibre, FibreState state) {
+    fibres[fibre] = state;
+    changes[fibre]++;
+  }
+
+  /** Counts changes afresh: no fibre is caught between two states. */
+  public void letGo() {
+    Arrays.fill(changes, 0);
+  }
+
+  /**
+   * Whether a fibre has gone back and forth so often that it counts as caught between two states
+   * that each call for the other: its contact line holds on somewhere on the way.
+   */
+  boolean isCaught(int fibre) {
+    return changes[fibre] >= MOST_CHANGES;
+  }
+
+  /** Number of fibres caught between two states. */
+  public int caught() {
+    int n = 0;
+    for (int i = 0; i < fibres.length; i++) {
+      n += isCaught(i) ? 1 : 0;
+    }
+    return n;
   }
 
   /** Whether a member's tuft has lost its air. */

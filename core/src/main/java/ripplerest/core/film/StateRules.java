@@ -24,6 +24,10 @@ public final class StateRules {
   private static final double DEAD_BAND = 1.02;
   private static final double GATE = 1.1;
   private static final double GATE_INTO = 1.4;
+
+  /** Share of a barb under water up to which its tip can come out. */
+  private static final double OUT_BY = 0.98;
+
   private static final double SHALLOWEST_CROSSING = Math.toRadians(5);
 
   private StateRules() {}
@@ -42,6 +46,9 @@ public final class StateRules {
     Fibres fibres = film.fibres();
     List<Change> due = new ArrayList<>();
     for (int i = 0; i < fibres.count; i++) {
+      if (state.isCaught(i)) {
+        continue;
+      }
       Change change =
           switch (state.fibres[i]) {
             case LYING -> lying(fibres, i, line);
@@ -71,7 +78,7 @@ public final class StateRules {
     double least = due.get(due.size() / MANY).urgency() * (1 - 1e-9);
     for (Change change : due) {
       if (change.urgency() >= least) {
-        state.set(change.fibre(), change.to());
+        state.change(change.fibre(), change.to());
       }
     }
     return true;
@@ -100,10 +107,16 @@ public final class StateRules {
 
   /** Whether a barb that pierced now would stay pierced. */
   private static boolean canCross(Fibres f, int i, ContactLine line) {
-    CrossingLaw trial = f.ifPierced(i, line);
+    CrossingLaw trial = f.ifCrossing(i, FibreState.CROSSING_TIP_DOWN, line);
     double dimple = Math.abs(trial.force) * f.dimplePerUnit(i);
     double end = (1 - trial.arc) * f.length[i] * trial.sine;
     return !trial.springsOut && !trial.rootPassed && end > GATE_INTO * dimple;
+  }
+
+  /** Whether a drowned barb whose tip came out now would stay so. */
+  private static boolean canRise(Fibres f, int i, ContactLine line) {
+    CrossingLaw trial = f.ifCrossing(i, FibreState.CROSSING_ROOT_DOWN, line);
+    return !trial.springsOut && !trial.rootPassed && trial.arc < OUT_BY;
   }
 
   private static Change tipDown(Fibres f, int i) {
@@ -137,10 +150,10 @@ public final class StateRules {
     if (root > out && tip > out) {
       return new Change(i, FibreState.LYING, Math.min(root, tip));
     }
-    if (root > out && -tip > out && f.down[i] > SHALLOWEST_CROSSING) {
+    if (root > out && -tip > out && f.down[i] > SHALLOWEST_CROSSING && canCross(f, i, line)) {
       return new Change(i, FibreState.CROSSING_TIP_DOWN, root);
     }
-    if (tip > out && -root > out && -f.down[i] > SHALLOWEST_CROSSING) {
+    if (tip > out && -root > out && -f.down[i] > SHALLOWEST_CROSSING && canRise(f, i, line)) {
       return new Change(i, FibreState.CROSSING_ROOT_DOWN, tip);
     }
     return null;

@@ -70,6 +70,7 @@ record KeptAttitude(double factor) implements Touchdown {
   private static double push(Balance balance, Pose pose, FilmState state) {
     FilmSolver film = balance.film();
     double lift = 0;
+    state.letGo();
     for (int round = 0; round < CHANGES_A_STEP; round++) {
       lift = balance.residual(pose, state, ContactLine.ADVANCING, 0)[0] / balance.weight();
       boolean soaked = film.remember(state, ContactLine.ADVANCING);

@@ -105,9 +105,14 @@ public record Rest(
    * @param stiffness eigenvalues of the Hessian over ±0.01 mm and ±0.2°, µN/mm, turns counted in
    *     shanks; all positive
    * @param pendingChanges fibres whose state cannot last; 0
+   * @param caught fibres between two states that each call for the other, their contact line held
    */
   public record Proof(
-      double forceShare, double momentShare, List<Double> stiffness, int pendingChanges) {
+      double forceShare,
+      double momentShare,
+      List<Double> stiffness,
+      int pendingChanges,
+      int caught) {
     static final double LARGEST_SHARE = 1e-3;
 
     public boolean holds() {

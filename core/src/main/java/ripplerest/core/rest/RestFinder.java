@@ -148,6 +148,7 @@ public final class RestFinder {
     film.setTolerance(MEASURED * weight);
     double[] left = balance.residual(pose, state, ContactLine.MEAN, 1);
     int pending = StateRules.due(film, state, ContactLine.MEAN).size();
+    int caught = state.caught();
     Rest.FibreCount count = count(state);
     List<Rest.Support> support = support(state);
     film.pin(state, ContactLine.MEAN);
@@ -160,7 +161,8 @@ public final class RestFinder {
             Math.abs(left[0]) / weight,
             Math.hypot(left[1], left[2]) / weight,
             Arrays.stream(Balance.eigenvalues(stiffness)).boxed().toList(),
-            pending);
+            pending,
+            caught);
     FilmState above = state.copy();
     Settled high = settler.settle(pose, above, ContactLine.ADVANCING, 1, Settler.FAIR);
     return new Rest(
@@ -259,7 +261,8 @@ public final class RestFinder {
       case UNSETTLED ->
           "No balance was found within %d steps; %.3f of the weight was left over."
               .formatted(settled.steps(), Math.abs(settled.residual()[0]) / weight);
-      case RESTS -> "Every balance found was on edge: a touch would tip it.";
+      case RESTS ->
+          "No balance that a touch would not tip was found within %d poses.".formatted(MOST_POSES);
     };
   }
 

@@ -103,6 +103,7 @@ final class Settler {
     FilmSolver film = balance.film();
     double close = accuracy * (held ? 1 : load) * balance.weight();
     film.setTolerance(0.2 * close);
+    state.letGo();
     Pose pose = start;
     double[] g = balance.residual(pose, state, line, load);
     if (held) {
