@@ -92,9 +92,53 @@ export function Tray({ document, estimate, onChange }: Props) {
           unit="× W"
           onChange={(touchdownFactor) => changeWater({ touchdownFactor })}
         />
+        <Choice
+          label="tippet"
+          value={conditions.tippet ? 'tied' : 'cut'}
+          options={[
+            ['cut', 'cut off'],
+            ['tied', 'tied on'],
+          ]}
+          onChange={(tippet) =>
+            changeWater({ tippet: tippet === 'tied' ? { diameterMm: 0.13 } : undefined })
+          }
+        />
+        {conditions.tippet && (
+          <Stepper
+            label="tippet size"
+            value={conditions.tippet.diameterMm}
+            step={0.01}
+            low={0.05}
+            high={0.4}
+            unit="mm"
+            onChange={(diameterMm) => changeWater({ tippet: { ...conditions.tippet, diameterMm } })}
+          />
+        )}
+        {conditions.tippet && (
+          <Choice
+            label="its curl"
+            value={curl(conditions.tippet.curlRadiusMm ?? 0)}
+            options={[
+              ['up', 'up'],
+              ['straight', 'none'],
+              ['down', 'down'],
+            ]}
+            onChange={(way) => {
+              const { diameterMm } = conditions.tippet ?? { diameterMm: 0.13 }
+              changeWater({ tippet: { diameterMm, curlRadiusMm: CURL_MM[way] } })
+            }}
+          />
+        )}
       </Sheet>
     </div>
   )
+}
+
+/** The curl that a spool leaves in a tippet, radius in mm. */
+const CURL_MM = { up: 60, straight: 0, down: -60 }
+
+function curl(radiusMm: number): keyof typeof CURL_MM {
+  return radiusMm === 0 ? 'straight' : radiusMm > 0 ? 'up' : 'down'
 }
 
 function steps(value: number, low: string, high: string): string {

@@ -2,12 +2,14 @@ package ripplerest.core.assembly;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Fibre;
 import ripplerest.core.assembly.FlyBody.Lump;
 import ripplerest.core.assembly.FlyBody.Member;
 import ripplerest.core.assembly.FlyBody.Slice;
+import ripplerest.core.assembly.FlyBody.Tuft;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Material;
@@ -251,7 +253,10 @@ public final class Assembler {
       slices.add(new Slice(at, length, r, bulk.buoyantShare()));
       lumps.add(new Lump(part, at, Math.PI * r * r * length * bulk.solidShare() * bulk.density()));
     }
-    members.add(new Member(part, group, surface(part, material), slices));
+    String surface = surface(part, material);
+    double fibre = materials.get(material).get(Property.FIBRE_RADIUS);
+    Tuft tuft = new Tuft(surface, bulk.solidShare(), fibre);
+    members.add(new Member(part, group, surface, slices, Optional.of(tuft)));
   }
 
   /**

@@ -2,6 +2,7 @@ package ripplerest.core.estimate;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
@@ -16,7 +17,7 @@ final class Verdict {
       return reason.startsWith("Sinks") ? reason : "Sinks, as far as is known. " + reason;
     }
     Rest rest = upright.rest().get();
-    return sits(rest) + ", " + point(rest) + angle(rest) + "." + also(rest, others);
+    return sits(rest) + ", " + point(rest) + angle(rest) + "." + between(rest) + also(rest, others);
   }
 
   private static String sits(Rest rest) {
@@ -52,6 +53,21 @@ final class Verdict {
       return ", level";
     }
     return ", %.0f° %s".formatted(Math.abs(degrees), degrees > 0 ? "tail down" : "head down");
+  }
+
+  /** Where contact lines may hold it, if it sits otherwise there: one class only if both agree. */
+  private static String between(Rest rest) {
+    Rest.Interval ends = rest.interval();
+    List<String> others =
+        Stream.of(ends.receding(), ends.advancing())
+            .map(e -> e.map(Rest.End::posture))
+            .filter(p -> p.filter(rest.posture()::equals).isEmpty())
+            .map(p -> p.map(Verdict::words).orElse("sunk"))
+            .distinct()
+            .toList();
+    return others.isEmpty()
+        ? ""
+        : " How the film takes hold may leave it " + String.join(" or ", others) + ".";
   }
 
   private static String also(Rest rest, List<Rest> others) {
