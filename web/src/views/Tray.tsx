@@ -120,7 +120,7 @@ export function Tray({ document, estimate, onChange }: Props) {
             value={curl(conditions.tippet.curlRadiusMm ?? 0)}
             options={[
               ['up', 'up'],
-              ['straight', 'none'],
+              ['straight', 'straight'],
               ['down', 'down'],
             ]}
             onChange={(way) => {

@@ -37,8 +37,8 @@ import ripplerest.core.film.FilmKernel;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 1)
-@Measurement(iterations = 3)
+@Warmup(iterations = 3)
+@Measurement(iterations = 9)
 @Fork(1)
 public class ContactBenchmark {
   /** Solvers side by side. */

@@ -148,6 +148,20 @@ class BenchTest {
   }
 
   @Test
+  void aTippetPullsAtTheEye() {
+    openCopyOf("Slate Lodger");
+    settled();
+    String before = verdict().textContent();
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("tied on")).click();
+    field("tippet size").fill("0.2");
+    field("tippet size").press("Enter");
+    settled();
+    assertThat(verdict()).not().hasText(before);
+    page.reload();
+    assertThat(field("tippet size")).hasValue("0.2");
+  }
+
+  @Test
   void aLengthCanBePinnedAndKeepsItsMillimetresOnAnotherHook() {
     openCopyOf("Willow Skate");
     button("pin barb").click();
