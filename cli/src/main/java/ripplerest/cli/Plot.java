@@ -48,15 +48,15 @@ final class Plot {
         HEIGHT);
     put(svg, "<rect width='%d' height='%d' fill='#fff'/>", WIDTH, HEIGHT);
     put(svg, "<text x='%d' y='20' font-weight='bold'>%s</text>", LEFT, title);
-    for (int i = 0; i <= TICKS; i++) {
-      double vx = x[0] + (x[1] - x[0]) * i / TICKS;
-      double vy = y[0] + (y[1] - y[0]) * i / TICKS;
-      double px = atX(vx, x);
-      double py = atY(vy, y);
+    for (double v = x[0]; v < x[1] + x[2] / 2; v += x[2]) {
+      double px = atX(v, x);
       put(svg, "<path d='M%.1f %d V%.1f' stroke='#ddd'/>", px, TOP, atY(y[0], y));
+      put(svg, "<text x='%.1f' y='%d' text-anchor='middle'>%s</text>", px, HEIGHT - 26, tick(v, x));
+    }
+    for (double v = y[0]; v < y[1] + y[2] / 2; v += y[2]) {
+      double py = atY(v, y);
       put(svg, "<path d='M%d %.1f H%d' stroke='#ddd'/>", LEFT, py, WIDTH - RIGHT);
-      put(svg, "<text x='%.1f' y='%d' text-anchor='middle'>%.3g</text>", px, HEIGHT - 26, vx);
-      put(svg, "<text x='%d' y='%.1f' text-anchor='end'>%.3g</text>", LEFT - 6, py + 4, vy);
+      put(svg, "<text x='%d' y='%.1f' text-anchor='end'>%s</text>", LEFT - 6, py + 4, tick(v, y));
     }
     put(
         svg,
@@ -103,6 +103,7 @@ final class Plot {
     return HEIGHT - BOTTOM - (v - y[0]) / (y[1] - y[0]) * (HEIGHT - TOP - BOTTOM);
   }
 
+  /** Lower end, upper end and distance of the ticks. */
   private double[] range(int axis) {
     double low = Double.POSITIVE_INFINITY;
     double high = Double.NEGATIVE_INFINITY;
@@ -112,7 +113,21 @@ final class Plot {
         high = Math.max(high, p[axis]);
       }
     }
-    return new double[] {Math.min(low, 0), high};
+    double step = step((high - Math.min(low, 0)) / TICKS);
+    low = Math.floor(Math.min(low, 0) / step) * step;
+    return new double[] {low, Math.ceil(high / step - 1e-9) * step, step};
+  }
+
+  /** The next 1, 2 or 5 times a power of ten. */
+  private static double step(double least) {
+    double ten = Math.pow(10, Math.floor(Math.log10(least)));
+    double share = least / ten;
+    return ten * (share <= 1 ? 1 : share <= 2 ? 2 : share <= 5 ? 5 : 10);
+  }
+
+  private static String tick(double v, double[] range) {
+    int digits = (int) Math.max(0, Math.ceil(-Math.log10(range[2]) - 1e-9));
+    return String.format(Locale.ROOT, "%." + digits + "f", Math.abs(v) < 1e-9 ? 0 : v);
   }
 
   private static void put(StringBuilder out, String format, Object... values) {

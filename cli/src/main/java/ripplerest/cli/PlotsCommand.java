@@ -111,7 +111,7 @@ final class PlotsCommand implements Callable<Integer> {
         double lift = film.evaluate(pose, film.dryState(), ContactLine.ADVANCING).lift();
         line.add(new double[] {d, lift});
       }
-      plot.add("θ = " + Math.round(degrees) + "°", line, false);
+      plot.add("θ = " + Math.round(degrees) + "°", line, degrees == 80 || degrees == 120);
     }
     return plot;
   }

@@ -50,6 +50,7 @@ final class SensitivityCommand implements Callable<Integer> {
                 Sensitivity.Output.EYE, "eye, mm",
                 Sensitivity.Output.PITCH, "pitch, °",
                 Sensitivity.Output.HEIGHT, "height, mm",
+                Sensitivity.Output.RESERVE, "reserve, ×",
                 Sensitivity.Output.POP_BACK, "pop-back, mg")
             .get(output);
     System.out.printf("  %-12s %s%n", name, line.substring(Math.min(2, line.length())));

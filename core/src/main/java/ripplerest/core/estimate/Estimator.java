@@ -47,13 +47,14 @@ public final class Estimator {
     stopIf(options);
     Trial trial = new Trial(sized, materials, conditions, options);
     Landing upright = trial.land(Attitude.UPRIGHT);
+    boolean pressed = options.depth() != Options.Depth.POSE;
     boolean full = options.depth() == Options.Depth.FULL;
     Optional<FilmReserve> reserve =
-        upright.rest().filter(r -> full).map(r -> FilmReserve.from(r, trial.finder));
+        upright.rest().filter(r -> pressed).map(r -> FilmReserve.from(r, trial.finder));
     List<Rest> others = full ? trial.others(upright, options) : List.of();
     stopIf(options);
     Optional<Footprint> footprint =
-        upright.rest().filter(r -> full).map(r -> Footprint.of(r, trial.finder));
+        upright.rest().filter(r -> pressed).map(r -> Footprint.of(r, trial.finder));
     Optional<Band> band =
         !full || options.samples() == 0
             ? Optional.empty()

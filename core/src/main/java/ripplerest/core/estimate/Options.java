@@ -18,7 +18,9 @@ public record Options(Depth depth, long seed, int samples, Mesh mesh, BooleanSup
   public enum Depth {
     /** Where the fly rests after landing upright, what holds it, pop-back. Quick. */
     POSE,
-    /** Also film reserve, other rests and, with samples, the band. */
+    /** Also film reserve and footprint. */
+    RESERVE,
+    /** Also other rests and, with samples, the band. */
     FULL
   }
 
@@ -35,6 +37,11 @@ public record Options(Depth depth, long seed, int samples, Mesh mesh, BooleanSup
   /** The pose alone. */
   public static Options poseOnly() {
     return new Options(Depth.POSE, 1, 0, Mesh.WORKING, () -> false);
+  }
+
+  /** The pose, its reserve and its footprint. */
+  public static Options withReserve() {
+    return new Options(Depth.RESERVE, 1, 0, Mesh.WORKING, () -> false);
   }
 
   /** All but the band. */

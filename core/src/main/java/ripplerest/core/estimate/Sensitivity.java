@@ -11,6 +11,7 @@ import java.util.Set;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
+import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
@@ -31,6 +32,8 @@ public final class Sensitivity {
     PITCH,
     /** Mean height of both ends of the shank, mm. */
     HEIGHT,
+    /** Factor on the weight up to which it sits as it does. */
+    RESERVE,
     /** Drowned buoyancy less weight, mg. */
     POP_BACK
   }
@@ -97,6 +100,9 @@ public final class Sensitivity {
     if (output == Output.POP_BACK) {
       return Optional.of(e.popBackMg());
     }
+    if (output == Output.RESERVE) {
+      return e.reserve().map(FilmReserve::keepsPostureTo);
+    }
     return e.rest().map(r -> value(output, r));
   }
 
@@ -104,12 +110,12 @@ public final class Sensitivity {
     return switch (output) {
       case EYE -> r.eyeMm();
       case PITCH -> Math.toDegrees(r.pose().pitchRad());
-      case HEIGHT, POP_BACK -> (r.eyeMm() + r.bendMm()) / 2;
+      case HEIGHT, RESERVE, POP_BACK -> (r.eyeMm() + r.bendMm()) / 2;
     };
   }
 
   private static Estimate pose(SizedPattern sized, Materials materials, Conditions conditions) {
-    return Estimator.estimate(sized, materials, conditions, Options.poseOnly());
+    return Estimator.estimate(sized, materials, conditions, Options.withReserve());
   }
 
   private static Set<String> used(SizedPattern sized) {
