@@ -23,6 +23,9 @@ final class Settler {
   private static final double FIRST_STEP_MM = 0.2;
   private static final int REFRESH = 8;
 
+  /** Steps by which a stiffness ages when a state changes. */
+  private static final int CHANGED = 2;
+
   /** Share of the weight that may be left over at a rest that is reported. */
   static final double EXACT = 3e-4;
 
@@ -120,7 +123,7 @@ final class Settler {
       pending = due.size();
       if (StateRules.fire(due, state) || soaked) {
         g = balance.residual(pose, state, line, load);
-        stiffness = null;
+        age += CHANGED;
         radius = Math.min(radius, FIRST_STEP_MM);
         if (held) {
           continue; // barbs first: they are quicker than the hand that presses
