@@ -198,11 +198,14 @@ final class CylinderLaw {
       double soaked = -2 * Math.PI * radius * Math.cos(theta);
       double column = Math.PI * radius * radius;
       first = flat;
-      while (first > 0 && energy[first - 1] <= 0) {
+      // Dry costs nothing, but cannot be once the bottom is under the level.
+      while (first > 0 && (depth[first - 1] >= -radius || energy[first - 1] <= 0)) {
         first--;
       }
       last = flat;
-      while (last < BRANCH && energy[last + 1] <= soaked + column * depth[last + 1]) {
+      // Drowned costs less than held, but not while the top stands out of the water.
+      while (last < BRANCH
+          && (depth[last + 1] <= radius || energy[last + 1] <= soaked + column * depth[last + 1])) {
         last++;
       }
       if (last == first) {
@@ -213,14 +216,16 @@ final class CylinderLaw {
       if (first > 0) {
         double over = energy[first - 1];
         double under = energy[first];
-        low += (depth[first - 1] - depth[first]) * under / (under - over);
+        double share = under < 0 ? under / (under - over) : 0;
+        low = Math.min(-radius, low + (depth[first - 1] - depth[first]) * share);
         first--;
       }
       high = depth[last];
       if (last < BRANCH) {
         double under = energy[last] - soaked - column * depth[last];
         double over = energy[last + 1] - soaked - column * depth[last + 1];
-        high += (depth[last + 1] - depth[last]) * under / (under - over);
+        double share = under < 0 ? under / (under - over) : 0;
+        high = Math.max(radius, high + (depth[last + 1] - depth[last]) * share);
         last++;
       }
     }

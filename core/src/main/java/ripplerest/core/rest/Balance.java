@@ -1,5 +1,6 @@
 package ripplerest.core.rest;
 
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -9,6 +10,7 @@ import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Load;
 import ripplerest.core.film.Pose;
+import ripplerest.core.water.Water;
 
 /**
  * What is left of weight and water in a pose, in three coordinates of one unit: heave, and pitch
@@ -17,7 +19,9 @@ import ripplerest.core.film.Pose;
 final class Balance {
   private final FilmSolver film;
   private final double shank;
-  private final double weight;
+  private double weight;
+  private double hungShare;
+  private Vector3D hungFrom = Vector3D.ZERO;
 
   Balance(FilmSolver film, double shankMm) {
     this.film = film;
@@ -25,6 +29,7 @@ final class Balance {
     this.weight = film.weight();
   }
 
+  /** Of the fly and what hangs from it, µN. */
   double weight() {
     return weight;
   }
@@ -33,10 +38,34 @@ final class Balance {
     return film;
   }
 
-  /** Residual in µN: lift less {@code load} weights, and both moments over the shank. */
+  /**
+   * Hangs a weight from a place on the fly by a thin line that pulls straight down.
+   *
+   * @param mg in water; 0 takes it off
+   * @param from body frame, mm
+   */
+  void hang(double mg, Vector3D from) {
+    double own = film.weight();
+    weight = own + mg * Water.GRAVITY;
+    hungShare = 1 - own / weight;
+    hungFrom = from.subtract(film.centreOfMass());
+  }
+
+  /**
+   * Residual in µN: lift less {@code load} weights, and both moments over the shank. What hangs
+   * from the fly pulls with its share of the load, or, with no load given, of what is lifted.
+   */
   double[] residual(Pose pose, FilmState state, ContactLine line, double load) {
     Load l = film.evaluate(pose, state, line);
-    return new double[] {l.lift() - load * weight, l.pitch() / shank, l.roll() / shank};
+    double pitch = l.pitch();
+    double roll = l.roll();
+    if (hungShare > 0) {
+      double pull = hungShare * (load == 0 ? l.lift() : load * weight);
+      Vector3D at = pose.turn(hungFrom);
+      pitch += pull * at.getX();
+      roll -= pull * at.getY() * Math.cos(pose.pitchRad());
+    }
+    return new double[] {l.lift() - load * weight, pitch / shank, roll / shank};
   }
 
   Pose moved(Pose pose, double[] step) {

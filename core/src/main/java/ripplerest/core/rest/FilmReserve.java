@@ -1,5 +1,6 @@
 package ripplerest.core.rest;
 
+import java.util.Optional;
 import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
@@ -55,10 +56,20 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
     return from(rest, finder, true).keepsPostureTo();
   }
 
+  /** Only the factor at which a pose under its load goes under, {@link #MOST} at most. */
+  static double sinksAt(Pose pose, FilmState state, RestFinder finder) {
+    return press(pose, state.copy(), Optional.empty(), finder, false).sinksAt();
+  }
+
   private static FilmReserve from(Rest rest, RestFinder finder, boolean postureOnly) {
-    double weight = finder.film().weight();
-    Pose pose = rest.pose();
-    FilmState state = rest.state().copy();
+    Optional<Posture> posture = Optional.of(rest.posture());
+    return press(rest.pose(), rest.state().copy(), posture, finder, postureOnly);
+  }
+
+  private static FilmReserve press(
+      Pose from, FilmState state, Optional<Posture> posture, RestFinder finder, boolean first) {
+    double weight = finder.weight();
+    Pose pose = from;
     double push = 1;
     double most = 1;
     double keeps = 0;
@@ -69,9 +80,10 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
       Settled there = finder.settler().turn(lower, state, ContactLine.MEAN, ACCURACY, MOST_TURNS);
       double now = there.residual()[0] / weight;
       pose = there.pose();
-      if (keeps == 0 && finder.posture(pose) != rest.posture()) {
+      Posture sits = finder.posture(pose);
+      if (keeps == 0 && posture.filter(p -> p != sits).isPresent()) {
         keeps = Math.max(most, (push + now) / 2);
-        if (postureOnly) {
+        if (first) {
           break;
         }
       }

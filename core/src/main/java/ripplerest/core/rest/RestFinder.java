@@ -91,7 +91,7 @@ public final class RestFinder {
     Settled settled = settler.settle(from, state, ContactLine.MEAN, 1, Settler.ROUGH);
     for (Rest rest : known) {
       if (settled.outcome() == Outcome.RESTS && isNear(rest, settled.pose())) {
-        return new Landing(attitude, landed.pressed(), Optional.of(rest), "");
+        return new Landing(attitude, landed.pressed(), Optional.of(rest), false, "");
       }
     }
     for (int i = 0;
@@ -103,14 +103,18 @@ public final class RestFinder {
       if (settled.outcome() == Outcome.RESTS) {
         Rest rest = examine(attitude, landed.pressed(), settled.pose(), state, receding);
         if (rest.proof().holds()) {
-          return new Landing(attitude, landed.pressed(), Optional.of(rest), "");
+          return new Landing(attitude, landed.pressed(), Optional.of(rest), false, "");
         }
         Pose off = offSaddle(settled.pose(), state);
         settled = settler.settle(off, state, ContactLine.MEAN, 1, Settler.ROUGH);
       }
     }
     return new Landing(
-        attitude, landed.pressed(), Optional.empty(), reason(settled, landed, balance.weight()));
+        attitude,
+        landed.pressed(),
+        Optional.empty(),
+        settled.outcome() == Outcome.SINKS,
+        reason(settled, landed, balance.weight()));
   }
 
   /** Moment that would turn the fly from an attitude at the bottom of its landing, µN·mm. */
@@ -128,17 +132,26 @@ public final class RestFinder {
   }
 
   private Optional<Rest.End> end(Settled settled) {
-    if (settled.outcome() != Outcome.RESTS) {
-      return Optional.empty();
-    }
-    Pose pose = settled.pose();
-    return Optional.of(
-        new Rest.End(
-            posture(pose),
-            pose,
-            height(pose, Vector3D.ZERO),
-            height(pose, hook.bendStart()),
-            height(pose, hook.point())));
+    return settled.outcome() == Outcome.RESTS ? Optional.of(end(settled.pose())) : Optional.empty();
+  }
+
+  Rest.End end(Pose pose) {
+    return new Rest.End(
+        posture(pose),
+        pose,
+        height(pose, Vector3D.ZERO),
+        height(pose, hook.bendStart()),
+        height(pose, hook.point()));
+  }
+
+  /** Hangs a weight in water from the start of the bend, mg; 0 takes it off. */
+  void hang(double mg) {
+    balance.hang(mg, hook.bendStart());
+  }
+
+  /** Weight of the fly and what hangs from it, µN. */
+  double weight() {
+    return balance.weight();
   }
 
   /** Measures a pose at full accuracy. */

@@ -1,0 +1,73 @@
+package ripplerest.core.rest;
+
+import java.util.Optional;
+import ripplerest.core.film.ContactLine;
+import ripplerest.core.film.FilmState;
+import ripplerest.core.film.Pose;
+import ripplerest.core.rest.Settler.Outcome;
+import ripplerest.core.rest.Settler.Settled;
+
+/**
+ * What a fly can carry: the largest weight in water hung from the start of its bend with which it
+ * still sinks at {@link #SAFE} times fly and weight together, or more.
+ *
+ * @param mg largest weight in water, mg; 0 if the fly falls short by itself
+ * @param under how it sits with that weight; empty if it carries nothing
+ */
+public record Carry(double mg, Optional<Rest.End> under) {
+  /** A fly that sinks sooner than at this factor carries nothing. */
+  public static final double SAFE = 1.25;
+
+  /** How much better the answer may be: a twentieth. */
+  private static final double PRECISION = 0.05;
+
+  private static final double LEAST_MG = 0.2;
+  private static final int STEPS = 4;
+
+  /**
+   * @param rest where the fly sits with nothing hung from it
+   * @param sinksAt of that rest, in its own weight
+   */
+  public static Carry of(Rest rest, double sinksAt, RestFinder finder) {
+    double fails = finder.film().body().massMg() * (sinksAt / SAFE - 1);
+    if (fails < LEAST_MG) {
+      return new Carry(0, Optional.empty());
+    }
+    double holds = 0;
+    Optional<Rest.End> under = hung(fails, rest, finder);
+    if (under.isPresent()) {
+      return new Carry(fails, under);
+    }
+    while (fails - holds > Math.max(LEAST_MG, PRECISION * fails)) {
+      double middle = (holds + fails) / 2;
+      Optional<Rest.End> there = hung(middle, rest, finder);
+      if (there.isPresent()) {
+        holds = middle;
+        under = there;
+      } else {
+        fails = middle;
+      }
+    }
+    return new Carry(under.isPresent() ? holds : 0, under);
+  }
+
+  /** How the fly sits with a weight hung from it; empty if that is too much for it. */
+  private static Optional<Rest.End> hung(double mg, Rest rest, RestFinder finder) {
+    FilmState state = rest.state().copy();
+    Pose pose = rest.pose();
+    try {
+      for (int k = 1; k <= STEPS; k++) {
+        finder.hang(mg * k / STEPS);
+        Settled settled = finder.settler().settle(pose, state, ContactLine.MEAN, 1, Settler.ROUGH);
+        if (settled.outcome() != Outcome.RESTS) {
+          return Optional.empty();
+        }
+        pose = settled.pose();
+      }
+      boolean safe = FilmReserve.sinksAt(pose, state, finder) >= SAFE;
+      return safe ? Optional.of(finder.end(pose)) : Optional.empty();
+    } finally {
+      finder.hang(0);
+    }
+  }
+}

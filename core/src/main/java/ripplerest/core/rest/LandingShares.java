@@ -1,0 +1,164 @@
+package ripplerest.core.rest;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+
+/**
+ * How a fly comes to rest over many landings, drawn from a stated distribution of attitudes.
+ *
+ * @param throwsMade landings drawn
+ * @param shares rests that came about, the most frequent first
+ * @param sunk landings after which it sank
+ * @param unsettled landings after which no balance was found
+ */
+public record LandingShares(int throwsMade, List<Share> shares, int sunk, int unsettled) {
+  private static final int WORKERS = 2;
+
+  /** Standard normal deviate that leaves a tenth on either side. */
+  private static final double TENTH = 1.2816;
+
+  /**
+   * A rest and how often it came about.
+   *
+   * @param rest as it was first found
+   * @param count landings that came to it
+   */
+  public record Share(Rest rest, int count) {}
+
+  /**
+   * A share with its statistical error.
+   *
+   * @param share of all landings, 0 to 1
+   * @param low lower end of the middle 80 %
+   * @param high upper end
+   */
+  public record Ratio(double share, double low, double high) {}
+
+  public LandingShares {
+    shares = List.copyOf(shares);
+  }
+
+  /** Share of the landings that came to a posture. */
+  public Ratio of(Posture posture) {
+    int n = shares.stream().filter(s -> s.rest().posture() == posture).mapToInt(Share::count).sum();
+    return ratio(n);
+  }
+
+  /**
+   * A count as a share: Wilson's interval (E. B. Wilson, J. Am. Stat. Assoc. 22 (1927) 209), which
+   * stays inside 0 and 1.
+   */
+  public Ratio ratio(int count) {
+    double n = Math.max(1, throwsMade);
+    double p = count / n;
+    double z = TENTH * TENTH / n;
+    double middle = (p + z / 2) / (1 + z);
+    double half = TENTH / (1 + z) * Math.sqrt(p * (1 - p) / n + z / (4 * n));
+    return new Ratio(p, Math.max(0, middle - half), Math.min(1, middle + half));
+  }
+
+  /**
+   * Lands a fly many times. Same seed, same answer, however many cores there are.
+   *
+   * @param finders makes a workspace; asked once a worker
+   * @param casts how it comes down
+   * @param count landings
+   * @param known rests that need not be measured again
+   * @param landed told how many landings are done, from any thread
+   * @param given up once it says true; what is done by then is returned
+   */
+  public static LandingShares draw(
+      Supplier<RestFinder> finders,
+      Casts casts,
+      int count,
+      long seed,
+      List<Rest> known,
+      IntConsumer landed,
+      BooleanSupplier given) {
+    SplittableRandom random = new SplittableRandom(seed);
+    List<SplittableRandom> each = IntStream.range(0, count).mapToObj(i -> random.split()).toList();
+    java.util.concurrent.atomic.AtomicInteger done =
+        new java.util.concurrent.atomic.AtomicInteger();
+    List<Tally> tallies =
+        IntStream.range(0, WORKERS)
+            .parallel()
+            .mapToObj(
+                w -> {
+                  Tally tally = new Tally(known);
+                  RestFinder finder = finders.get();
+                  for (int i = w; i < count && !given.getAsBoolean(); i += WORKERS) {
+                    tally.add(casts.land(finder, each.get(i), tally.rests));
+                    landed.accept(done.incrementAndGet());
+                  }
+                  return tally;
+                })
+            .toList();
+    Tally all = tallies.get(0);
+    for (int w = 1; w < WORKERS; w++) {
+      all.add(tallies.get(w));
+    }
+    return all.shares();
+  }
+
+  /** Landings counted by where they ended. */
+  private static final class Tally {
+    final List<Rest> rests;
+    private final List<Integer> counts = new ArrayList<>();
+    private int landings;
+    private int sunk;
+    private int unsettled;
+
+    Tally(List<Rest> known) {
+      rests = new ArrayList<>(known);
+      known.forEach(r -> counts.add(0));
+    }
+
+    void add(Landing landing) {
+      landings++;
+      if (landing.rest().isPresent()) {
+        add(landing.rest().get(), 1);
+      } else if (landing.sinks()) {
+        sunk++;
+      } else {
+        unsettled++;
+      }
+    }
+
+    void add(Tally other) {
+      landings += other.landings;
+      sunk += other.sunk;
+      unsettled += other.unsettled;
+      for (int i = 0; i < other.rests.size(); i++) {
+        add(other.rests.get(i), other.counts.get(i));
+      }
+    }
+
+    private void add(Rest rest, int times) {
+      for (int i = 0; i < rests.size(); i++) {
+        if (rests.get(i).isSameAs(rest)) {
+          counts.set(i, counts.get(i) + times);
+          return;
+        }
+      }
+      rests.add(rest);
+      counts.add(times);
+    }
+
+    LandingShares shares() {
+      List<Share> shares = new ArrayList<>();
+      for (int i = 0; i < rests.size(); i++) {
+        if (counts.get(i) > 0) {
+          shares.add(new Share(rests.get(i), counts.get(i)));
+        }
+      }
+      shares.sort(Comparator.comparingInt(Share::count).reversed());
+      return new LandingShares(landings, shares, sunk, unsettled);
+    }
+  }
+}
