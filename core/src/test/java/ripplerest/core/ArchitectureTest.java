@@ -23,7 +23,8 @@ class ArchitectureTest {
           "assembly",
           "film",
           "rest",
-          "estimate");
+          "estimate",
+          "drift");
   private static final String LEAF = "outline";
 
   @ArchTest

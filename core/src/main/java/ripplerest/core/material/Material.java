@@ -66,7 +66,7 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
     return all;
   }
 
-  /** One prior moved by so many spreads; a contact angle takes all four along. */
+  /** One prior moved by so many spreads; a contact angle takes all others along. */
   Material moved(Property property, double spreads) {
     Map<Property, Prior> moved = new EnumMap<>(priors);
     for (Property p : priors.keySet()) {
@@ -76,6 +76,32 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
       }
     }
     return new Material(id, label, moved);
+  }
+
+  /** This material after some use; what it is bound to stays, what water changes goes with it. */
+  Material worn(Wear wear) {
+    double slime = wear.slime() * get(Property.SLIME_SENSITIVITY);
+    double dry = wear.dryness() * (1 - Math.min(1, slime));
+    Map<Property, Prior> worn = new EnumMap<>(priors);
+    toward(worn, Property.ADVANCING_WET, dry, Property.ADVANCING_TREATED);
+    toward(worn, Property.ADVANCING_WET, dry, Property.ADVANCING_UNTREATED);
+    toward(worn, Property.RECEDING_WET, dry, Property.RECEDING_TREATED);
+    toward(worn, Property.RECEDING_WET, dry, Property.RECEDING_UNTREATED);
+    for (Property kept : List.of(Property.KEPT_AIR_TREATED, Property.KEPT_AIR_UNTREATED)) {
+      worn.computeIfPresent(kept, (p, prior) -> at(prior, wear.air() * prior.mean()));
+    }
+    double water = get(Property.WATER_UPTAKE) * (1 - wear.dryness());
+    worn.computeIfPresent(Property.DENSITY, (p, prior) -> at(prior, prior.mean() * (1 + water)));
+    return new Material(id, label, worn);
+  }
+
+  private void toward(Map<Property, Prior> worn, Property wet, double dry, Property angle) {
+    double soaked = Math.min(get(wet), get(angle));
+    worn.put(angle, at(priors.get(angle), soaked + dry * (get(angle) - soaked)));
+  }
+
+  private static Prior at(Prior prior, double mean) {
+    return new Prior(mean, prior.spread(), prior.kind(), prior.source());
   }
 
   private static Prior shifted(Prior prior, double deviate) {

@@ -96,6 +96,13 @@ public final class Materials {
     return new Materials(drawn);
   }
 
+  /** The table of a fly that has been fished. */
+  public Materials worn(Wear wear) {
+    Map<String, Material> worn = new LinkedHashMap<>();
+    byId.forEach((id, material) -> worn.put(id, material.worn(wear)));
+    return new Materials(worn);
+  }
+
   /**
    * A table with one prior moved by so many of its spreads; contact angles of a material together.
    */

@@ -29,7 +29,15 @@ public enum Property {
   /** Advancing contact angle, dressed; degrees in the file, rad here. */
   ADVANCING_TREATED("deg", Math.PI / 180),
   /** Receding contact angle, dressed; degrees in the file, rad here. */
-  RECEDING_TREATED("deg", Math.PI / 180);
+  RECEDING_TREATED("deg", Math.PI / 180),
+  /** Advancing contact angle once soaked, whatever it was dressed with; degrees, rad here. */
+  ADVANCING_WET("deg", Math.PI / 180),
+  /** Receding contact angle once soaked; degrees in the file, rad here. */
+  RECEDING_WET("deg", Math.PI / 180),
+  /** Share of its dressing that a fish's slime takes from it, 0 to 1. */
+  SLIME_SENSITIVITY("1", 1),
+  /** Water that it takes up, in its own mass, 0 to 3. */
+  WATER_UPTAKE("1", 1);
 
   private final String fileUnit;
   private final double factor;
@@ -47,7 +55,7 @@ public enum Property {
     return factor;
   }
 
-  /** The four contact angles rise and fall together: they belong to one surface. */
+  /** The contact angles rise and fall together: they belong to one surface. */
   boolean isContactAngle() {
     return fileUnit.equals("deg");
   }

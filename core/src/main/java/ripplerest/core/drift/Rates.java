@@ -1,0 +1,81 @@
+package ripplerest.core.drift;
+
+import java.util.random.RandomGenerator;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.water.Floatant;
+
+/**
+ * How fast a fly fouls, and what puts it under. All usual values are assumptions: nobody has
+ * counted them for us, and tank tests are to correct them.
+ *
+ * @param dunksPerMinute times a minute that the water tries to put it under, 0 to 60
+ * @param dunkStrength median of the weights it must bear to stay up then, 1 to 20
+ * @param wettingMinutes in which dryness falls to a third while it floats; infinite: never
+ * @param dunkWets share of its dryness that a dunking takes, 0 to 1
+ * @param dunkDrowns share of its air that a dunking takes, 0 to 1
+ * @param castsPerMinute false casts, 0 to 60
+ * @param castDries share of what water has done that a false cast undoes, 0 to 1
+ * @param slimeOfAFish slime that one fish leaves on it, 0 to 1
+ */
+public record Rates(
+    double dunksPerMinute,
+    double dunkStrength,
+    double wettingMinutes,
+    double dunkWets,
+    double dunkDrowns,
+    double castsPerMinute,
+    double castDries,
+    double slimeOfAFish) {
+  /** Spread of the logarithm of the strength from one dunking to the next. */
+  static final double STRENGTH_SPREAD = 0.5;
+
+  /** Spread of the logarithm of each rate, one's ignorance of it. */
+  private static final double IGNORANCE = 0.5;
+
+  public Rates {
+    Require.inRange("dunkings a minute", dunksPerMinute, 0, 60, "1/min");
+    Require.inRange("strength of a dunking", dunkStrength, 0, 20, "weights");
+    Require.inRange("dunking wets", dunkWets, 0, 1, "");
+    Require.inRange("dunking drowns", dunkDrowns, 0, 1, "");
+    Require.inRange("false casts a minute", castsPerMinute, 0, 60, "1/min");
+    Require.inRange("false cast dries", castDries, 0, 1, "");
+    Require.inRange("slime of a fish", slimeOfAFish, 0, 1, "");
+  }
+
+  /** The usual rates on a kind of water with a dressing. */
+  public static Rates usual(Stretch stretch, Floatant floatant) {
+    double minutes = floatant == Floatant.NONE ? 10 : 40;
+    return switch (stretch) {
+      case STILL -> rates(0.05, 1.1, minutes);
+      case GLIDE -> rates(0.2, 1.4, minutes);
+      case RIFFLE -> rates(1, 2.2, minutes);
+      case POCKET -> rates(3, 3.5, minutes);
+    };
+  }
+
+  private static Rates rates(double dunks, double strength, double wetting) {
+    return new Rates(dunks, strength, wetting, 0.15, 0.12, 0.7, 0.15, 0.35);
+  }
+
+  /** Nothing happens to the fly at all. */
+  public static Rates none() {
+    return new Rates(0, 1, Double.POSITIVE_INFINITY, 0, 0, 0, 0, 0);
+  }
+
+  /** Every rate drawn once from what is known of it. */
+  Rates drawn(RandomGenerator random) {
+    return new Rates(
+        Math.min(60, dunksPerMinute * factor(random)),
+        Math.min(20, dunkStrength * Math.sqrt(factor(random))),
+        wettingMinutes * factor(random),
+        Math.min(1, dunkWets * factor(random)),
+        Math.min(1, dunkDrowns * factor(random)),
+        castsPerMinute,
+        Math.min(1, castDries * factor(random)),
+        Math.min(1, slimeOfAFish * factor(random)));
+  }
+
+  private static double factor(RandomGenerator random) {
+    return Math.exp(IGNORANCE * Math.max(-2, Math.min(2, random.nextGaussian())));
+  }
+}

@@ -1,0 +1,108 @@
+package ripplerest.core.drift;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.rest.Flies;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Conditions;
+import ripplerest.core.water.Floatant;
+
+class FloatOverTimeTest {
+  private static final Rates RIFFLE = Rates.usual(Stretch.RIFFLE, Floatant.GEL);
+
+  private static Floats floats(Pattern pattern, Conditions conditions) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(pattern);
+    return FloatOverTime.floats(sized, Flies.MATERIALS, conditions);
+  }
+
+  private static double meanUp(FloatOverTime f) {
+    return f.up().stream().mapToDouble(u -> u).average().orElseThrow();
+  }
+
+  /** Bears so many weights when dry and none when soaked. */
+  private static Floats linear(double weights, double popBackMg) {
+    return Floats.of(wear -> new Floats.Lift(weights * wear.dryness() * wear.air(), popBackMg));
+  }
+
+  @Test
+  void withAllRatesZeroItFloatsForEver() {
+    FloatOverTime f = FloatOverTime.of(linear(1.5, -10), Rates.none(), 1);
+    assertThat(f.up()).allMatch(u -> u > 1 - 1e-9);
+    assertThat(f.medianMinutes()).isEmpty();
+    assertThat(f.fish()).isEqualTo(FloatOverTime.MOST_FISH);
+  }
+
+  @Test
+  void withCertainDrowningItIsDownAtOnce() {
+    Rates drowning = new Rates(60, 20, 1e9, 1, 1, 0, 0, 1);
+    FloatOverTime f = FloatOverTime.of(linear(1.5, -10), drowning, 1);
+    assertThat(f.up().get(0)).isCloseTo(1, within(1e-9));
+    assertThat(f.up().get(1)).isZero();
+    assertThat(f.medianMinutes()).hasValue(2);
+    assertThat(f.fish()).isZero();
+  }
+
+  // By hand: nothing but wetting, e⁻ᵗ/ᵀ. A fly that bears 3 weights dry bears less than one after
+  // T·ln 3, and not a minute sooner.
+  @Test
+  void wettingAloneTakesTheTimeItTakes() {
+    Rates wetting = new Rates(0, 1, 30, 0, 0, 0, 0, 0);
+    Floats floats = linear(3, -10);
+    double alone = 30 * Math.log(3);
+    double median = FloatOverTime.of(floats, wetting, 3).medianMinutes().orElseThrow();
+    assertThat(median).isCloseTo(alone, within(12.0)); // rates are drawn about the usual ones
+  }
+
+  // Common practice, no source: a body that pops back up goes on fishing.
+  @Test
+  void aBuoyantBodyReturns() {
+    FloatOverTime sinks = FloatOverTime.of(linear(3, -5), RIFFLE, 1);
+    FloatOverTime returns = FloatOverTime.of(linear(3, 5), RIFFLE, 1);
+    assertThat(meanUp(returns)).isGreaterThan(1.5 * meanUp(sinks));
+  }
+
+  // Common practice, no source: a soft-plume wing goes greasy after a few fish, yarn does not.
+  @Tag("slow")
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16})
+  void plumeFoulsBeforeYarn(int size) {
+    int plume = fish("forward-plume", size);
+    int yarn = fish("parachute", size);
+    assertThat(plume).isLessThan(6);
+    assertThat(yarn).isGreaterThan(2 * plume);
+  }
+
+  private static int fish(String school, int size) {
+    return FloatOverTime.of(floats(Flies.of(school, size), Flies.GEL), RIFFLE, 1).fish();
+  }
+
+  // Common practice, no source: bushy on a big hook keeps up in rough water where sparse drowns.
+  @Tag("slow")
+  @ParameterizedTest
+  @ValueSource(ints = {8, 10, 12})
+  void bushyOutlastsSparseInRoughWater(int size) {
+    FloatOverTime bushy =
+        FloatOverTime.of(floats(Flies.collar(size, 7, false), Flies.GEL), RIFFLE, 1);
+    FloatOverTime sparse =
+        FloatOverTime.of(floats(Flies.collar(size, 2, false), Flies.GEL), RIFFLE, 1);
+    assertThat(meanUp(bushy)).isGreaterThan(meanUp(sparse) + 0.03);
+  }
+
+  @Test
+  void rougherWaterIsHarder() {
+    Floats floats = linear(4, -5);
+    double before = 2;
+    for (Stretch s : Stretch.values()) {
+      double up = meanUp(FloatOverTime.of(floats, Rates.usual(s, Floatant.GEL), 1));
+      assertThat(up).isLessThan(before);
+      before = up;
+    }
+  }
+}
