@@ -106,8 +106,11 @@ public record EstimateView(
       double fromMm,
       List<double[]> depthMm) {}
 
-  /** Middle 80 %. */
-  public record IntervalView(double low, double high) {}
+  /** Middle 80 %, and the decimals that a number with it deserves; negative for tens. */
+  public record IntervalView(double low, double high, int decimals) {}
+
+  /** Middle 80 % of what one part holds, as shares of the weight. */
+  public record PartIntervalView(String part, double low, double high) {}
 
   /** Bands over draws of the priors. */
   public record BandView(
@@ -119,7 +122,10 @@ public record EstimateView(
       IntervalView pointMm,
       IntervalView pitchDeg,
       IntervalView reserve,
-      IntervalView popBackMg) {}
+      IntervalView sinksAt,
+      IntervalView popBackMg,
+      IntervalView massMg,
+      List<PartIntervalView> support) {}
 
   /** Something a tier should know. */
   public record WarningView(String code, String part, String message, double amount, String unit) {}
@@ -248,11 +254,18 @@ public record EstimateView(
         interval(b.pointMm()),
         interval(b.pitchDeg()),
         interval(b.reserve()),
-        interval(Optional.of(b.popBackMg())));
+        interval(b.sinksAt()),
+        interval(Optional.of(b.popBackMg())),
+        interval(Optional.of(b.massMg())),
+        b.support().stream()
+            .map(
+                p ->
+                    new PartIntervalView(p.part(), share(p.share().low()), share(p.share().high())))
+            .toList());
   }
 
   private static IntervalView interval(Optional<Estimate.Interval> i) {
-    return i.map(v -> new IntervalView(mm(v.low()), mm(v.high()))).orElse(null);
+    return i.map(v -> new IntervalView(mm(v.low()), mm(v.high()), v.decimals())).orElse(null);
   }
 
   private static WarningView warning(Warning w) {

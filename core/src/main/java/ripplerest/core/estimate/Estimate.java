@@ -56,7 +56,23 @@ public record Estimate(
    * @param low tenth percentile
    * @param high ninetieth percentile
    */
-  public record Interval(double low, double high) {}
+  public record Interval(double low, double high) {
+    private static final int MOST_DECIMALS = 3;
+
+    /**
+     * Decimals that a number with this band deserves: its last digit counts what half of the band
+     * counts. Negative for tens and hundreds; at most {@value #MOST_DECIMALS}.
+     */
+    public int decimals() {
+      double half = (high - low) / 2;
+      return half < 1e-9
+          ? MOST_DECIMALS
+          : Math.min(MOST_DECIMALS, (int) -Math.floor(Math.log10(half) + 1e-9));
+    }
+  }
+
+  /** A range of what one part holds, as a share of the weight. */
+  public record PartInterval(String part, Interval share) {}
 
   /**
    * How far the numbers may be off, from draws of the priors.
@@ -68,8 +84,11 @@ public record Estimate(
    * @param bendMm start of the bend
    * @param pointMm hook point
    * @param pitchDeg pitch
-   * @param reserve factor at which posture is lost
+   * @param reserve factor at which posture is lost, over all; 0 for one that sank
+   * @param sinksAt factor at which it goes under, over all
    * @param popBackMg pop-back, over all
+   * @param massMg mass, over all
+   * @param support what each part holds, over those that came to rest
    */
   public record Band(
       int samples,
@@ -80,5 +99,8 @@ public record Estimate(
       Optional<Interval> pointMm,
       Optional<Interval> pitchDeg,
       Optional<Interval> reserve,
-      Interval popBackMg) {}
+      Optional<Interval> sinksAt,
+      Interval popBackMg,
+      Interval massMg,
+      List<PartInterval> support) {}
 }

@@ -24,8 +24,8 @@ public record Options(Depth depth, long seed, int samples, Mesh mesh, BooleanSup
     FULL
   }
 
-  /** Draws in a rough band. */
-  public static final int ROUGH_BAND = 16;
+  /** Draws in a band. */
+  public static final int BAND = 64;
 
   public Options {
     Require.present("depth", depth);
@@ -49,8 +49,8 @@ public record Options(Depth depth, long seed, int samples, Mesh mesh, BooleanSup
     return new Options(Depth.FULL, 1, 0, Mesh.WORKING, () -> false);
   }
 
-  /** Everything, with a rough band. */
+  /** Everything, with a band. */
   public static Options withBand(long seed) {
-    return new Options(Depth.FULL, seed, ROUGH_BAND, Mesh.WORKING, () -> false);
+    return new Options(Depth.FULL, seed, BAND, Mesh.WORKING, () -> false);
   }
 }

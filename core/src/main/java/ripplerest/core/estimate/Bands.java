@@ -1,0 +1,135 @@
+package ripplerest.core.estimate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.ToDoubleFunction;
+import org.hipparchus.stat.StatUtils;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.estimate.Estimate.Band;
+import ripplerest.core.estimate.Estimate.Interval;
+import ripplerest.core.estimate.Estimate.PartInterval;
+import ripplerest.core.material.Materials;
+import ripplerest.core.rest.Attitude;
+import ripplerest.core.rest.Casts;
+import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Posture;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.water.Conditions;
+import ripplerest.core.water.Water;
+
+/**
+ * How far the numbers may be off: everything that is only roughly known is drawn from its prior,
+ * again and again, and the fly is estimated anew each time.
+ */
+public final class Bands {
+  private Bands() {}
+
+  /** One draw of everything that is only roughly known. */
+  private record Draw(
+      Optional<Rest> rest, Optional<FilmReserve> reserve, double popBackMg, double massMg) {
+    double reserveOrNone() {
+      return reserve.map(FilmReserve::keepsPostureTo).orElse(0.0);
+    }
+
+    double sinksAtOrNone() {
+      return reserve.map(FilmReserve::sinksAt).orElse(0.0);
+    }
+  }
+
+  /**
+   * The middle 80 % of each number. Same seed, same answer, however many cores there are.
+   *
+   * @param samples draws, 1 to 256
+   */
+  public static Band of(
+      SizedPattern sized,
+      Materials materials,
+      Conditions conditions,
+      int samples,
+      long seed,
+      Work work) {
+    SplittableRandom random = new SplittableRandom(seed);
+    List<SplittableRandom> sources = new ArrayList<>();
+    for (int i = 0; i < samples; i++) {
+      sources.add(random.split());
+    }
+    AtomicInteger done = new AtomicInteger();
+    List<Draw> draws =
+        sources.parallelStream()
+            .map(
+                own -> {
+                  Draw draw = draw(sized, materials, conditions, own, work);
+                  work.done(done.incrementAndGet(), samples);
+                  return draw;
+                })
+            .toList();
+    Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
+    Optional<Posture> nominal = posture(trial.land(Attitude.UPRIGHT).rest());
+    List<Draw> floated = draws.stream().filter(d -> d.rest().isPresent()).toList();
+    return new Band(
+        draws.size(),
+        floated.size(),
+        (int) floated.stream().filter(d -> nominal.equals(posture(d.rest()))).count(),
+        interval(floated, d -> d.rest().get().eyeMm()),
+        interval(floated, d -> d.rest().get().bendMm()),
+        interval(floated, d -> d.rest().get().pointMm()),
+        interval(floated, d -> Math.toDegrees(d.rest().get().pose().pitchRad())),
+        interval(draws, Draw::reserveOrNone),
+        interval(draws, Draw::sinksAtOrNone),
+        interval(draws, Draw::popBackMg).get(),
+        interval(draws, Draw::massMg).get(),
+        support(floated));
+  }
+
+  private static Draw draw(
+      SizedPattern sized,
+      Materials materials,
+      Conditions conditions,
+      SplittableRandom random,
+      Work work) {
+    work.goOn();
+    Materials drawn = materials.drawn(random);
+    double factor = Casts.usual(conditions.touchdownFactor()).drawFactor(random);
+    Trial trial = new Trial(sized, drawn, conditions.withTouchdown(factor), Mesh.WORKING);
+    Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
+    work.goOn();
+    Optional<FilmReserve> reserve = rest.map(r -> FilmReserve.from(r, trial.finder));
+    return new Draw(rest, reserve, trial.popBackMg(), trial.body.massMg());
+  }
+
+  private static Optional<Posture> posture(Optional<Rest> rest) {
+    return rest.map(Rest::posture);
+  }
+
+  private static List<PartInterval> support(List<Draw> floated) {
+    Map<String, List<Double>> shares = new TreeMap<>();
+    for (Draw d : floated) {
+      double weight = d.massMg() * Water.GRAVITY;
+      for (Rest.Support s : d.rest().get().support()) {
+        shares.computeIfAbsent(s.part(), p -> new ArrayList<>()).add(s.totalUn() / weight);
+      }
+    }
+    return shares.entrySet().stream()
+        .map(
+            e ->
+                new PartInterval(
+                    e.getKey(), middle(e.getValue().stream().mapToDouble(v -> v).toArray())))
+        .toList();
+  }
+
+  private static Optional<Interval> interval(List<Draw> draws, ToDoubleFunction<Draw> value) {
+    return draws.isEmpty()
+        ? Optional.empty()
+        : Optional.of(middle(draws.stream().mapToDouble(value).toArray()));
+  }
+
+  private static Interval middle(double[] values) {
+    return new Interval(StatUtils.percentile(values, 10), StatUtils.percentile(values, 90));
+  }
+}

@@ -1,0 +1,39 @@
+package ripplerest.core.estimate;
+
+import java.util.function.BooleanSupplier;
+
+/** Long work as seen by who asked for it; called from several threads. */
+public interface Work {
+  /** Whether it is no longer wanted. */
+  boolean cancelled();
+
+  /** Told as it goes on. */
+  void done(int of, int all);
+
+  /** Work that nobody watches. */
+  static Work unwatched() {
+    return until(() -> false);
+  }
+
+  /** Work that is only ever given up. */
+  static Work until(BooleanSupplier cancelled) {
+    return new Work() {
+      @Override
+      public boolean cancelled() {
+        return cancelled.getAsBoolean();
+      }
+
+      @Override
+      public void done(int of, int all) {
+        // nobody watches
+      }
+    };
+  }
+
+  /** Ends the work with {@link Cancelled} if it is no longer wanted. */
+  default void goOn() {
+    if (cancelled()) {
+      throw new Cancelled();
+    }
+  }
+}

@@ -1,0 +1,86 @@
+package ripplerest.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import ripplerest.core.material.Materials;
+import ripplerest.core.rest.Carry;
+import ripplerest.core.rest.Flies;
+import ripplerest.core.rest.LandingShares;
+import ripplerest.core.rest.Posture;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Conditions;
+
+class AnswersTest {
+  private static final Materials MATERIALS = Flies.MATERIALS;
+
+  private static SizedPattern sized(String school, int size) {
+    return new Sizer(MATERIALS).size(Flies.of(school, size));
+  }
+
+  // Common practice, no source: a parachute lands upright most of the time.
+  @Test
+  void aParachuteLandsUprightMostOfTheTime() {
+    LandingShares shares =
+        Answers.landing(sized("parachute", 14), MATERIALS, Flies.GEL, 60, 3, Work.unwatched());
+    assertThat(shares.of(Posture.FLUSH).share()).isGreaterThan(0.8);
+  }
+
+  @Test
+  void givenUpItEndsWithoutAnAnswer() {
+    assertThatThrownBy(
+            () ->
+                Answers.landing(
+                    sized("parachute", 18), MATERIALS, Flies.GEL, 60, 3, Work.until(() -> true)))
+        .isInstanceOf(Cancelled.class);
+  }
+
+  // By hand: a 2.8 mm ball with a hole of 1.12 mm holds π/6·(7.84 - 1.2544)^1.5 = 8.85 mm³; brass
+  // of 8.5 weighs 7.5 mg a mm³ in water.
+  @Test
+  void aBeadWeighsItsRing() {
+    assertThat(Hung.Bead.of(Hung.Metal.BRASS, 2.8).inWaterMg()).isCloseTo(66.4, within(0.2));
+  }
+
+  @Test
+  void carryIsToldInBeadsThatAreNoHeavier() {
+    Hung hung = Answers.carry(sized("parachute", 14), MATERIALS, Flies.GEL, Work.unwatched());
+    assertThat(hung.beads()).hasSize(2);
+    assertThat(hung.beads()).allMatch(b -> b.inWaterMg() <= hung.carry().mg());
+    assertThat(hung.nymphs()).allMatch(n -> n.inWaterMg() <= hung.carry().mg());
+    assertThat(hung.carry().under()).isPresent();
+    assertThat(Hung.of(new Carry(0, java.util.Optional.empty())).beads()).isEmpty();
+  }
+
+  // Internal: four in five of fresh draws lie inside a band from other draws.
+  @Tag("slow")
+  @Test
+  void aBandCoversFourFifthsOfFreshDraws() {
+    SizedPattern fly = sized("forward-plume", 14);
+    Estimate.Interval band =
+        Bands.of(fly, MATERIALS, Conditions.DEFAULT, 64, 1, Work.unwatched()).eyeMm().orElseThrow();
+    List<Double> fresh = new ArrayList<>();
+    for (int i = 0; i < 100; i++) {
+      Bands.of(fly, MATERIALS, Conditions.DEFAULT, 1, 1000 + i, Work.unwatched())
+          .eyeMm()
+          .ifPresent(v -> fresh.add(v.low()));
+    }
+    long inside = fresh.stream().filter(v -> v >= band.low() && v <= band.high()).count();
+    // the band's own ends and the count scatter by four in a hundred each
+    assertThat(inside / (double) fresh.size()).isCloseTo(0.8, within(0.12));
+  }
+
+  @Test
+  void aBandSaysHowManyDigitsItDeserves() {
+    assertThat(new Estimate.Interval(2.1, 2.9).decimals()).isEqualTo(1);
+    assertThat(new Estimate.Interval(2.10, 2.14).decimals()).isEqualTo(2);
+    assertThat(new Estimate.Interval(10, 50).decimals()).isEqualTo(-1);
+    assertThat(new Estimate.Interval(1, 1).decimals()).isEqualTo(3);
+  }
+}
