@@ -1,4 +1,5 @@
 import type {
+  AnswerLine,
   Estimate,
   PatternDocument,
   PatternResource,
@@ -24,6 +25,11 @@ export class ApiError extends Error {
 }
 
 async function call<T>(path: string, init?: RequestInit): Promise<T> {
+  const response = await ask(path, init)
+  return (response.status === 204 ? undefined : await response.json()) as T
+}
+
+async function ask(path: string, init?: RequestInit): Promise<Response> {
   let response: Response
   try {
     response = await fetch(path, init)
@@ -39,7 +45,7 @@ async function call<T>(path: string, init?: RequestInit): Promise<T> {
     const problem = (await response.json().catch(() => null)) as Problem | null
     throw new ApiError(problem ?? { title: response.statusText, status: response.status })
   }
-  return (response.status === 204 ? undefined : await response.json()) as T
+  return response
 }
 
 function send(method: string, body?: unknown, headers: Record<string, string> = {}): RequestInit {
@@ -92,7 +98,33 @@ export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
   call<Estimate>(`/api/estimates?depth=POSE&page=${PAGE}`, { ...send('POST', document), signal })
 
 export const estimateFull = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Estimate>(`/api/estimates?depth=FULL&samples=16&page=${PAGE}`, {
+  call<Estimate>(`/api/estimates?depth=FULL&samples=64&page=${PAGE}`, {
     ...send('POST', document),
     signal,
   })
+
+export type Question = 'LANDING' | 'CARRY' | 'OVER_TIME'
+
+/** Asks what takes a while; every line is handed on as it comes, and the last is the answer. */
+export async function answer(
+  document: PatternDocument,
+  question: Question,
+  onLine: (line: AnswerLine) => void,
+  signal: AbortSignal,
+): Promise<AnswerLine> {
+  const path = `/api/answers?ask=${question}`
+  const response = await ask(path, { ...send('POST', document), signal })
+  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader()
+  let last: AnswerLine | undefined
+  let rest = ''
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    const lines = (rest + part.value).split('\n')
+    rest = lines.pop() ?? ''
+    for (const line of lines) {
+      last = JSON.parse(line) as AnswerLine
+      onLine(last)
+    }
+  }
+  if (!last) throw new ApiError({ title: 'No answer', status: 0, detail: 'The answer broke off.' })
+  return last
+}

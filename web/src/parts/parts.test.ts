@@ -53,10 +53,10 @@ describe('words', () => {
   })
 
   it('gives a range no more digits than it deserves', () => {
-    expect(range({ low: 1.234, high: 2.345 }, ' mm')).toBe('1.2 to 2.3 mm')
-    expect(range({ low: 1.2, high: 8.9 }, ' ×')).toBe('1 to 9 ×')
-    expect(range({ low: -0.04, high: 0.44 }, ' mm')).toBe('0.0 to 0.4 mm')
-    expect(range({ low: -3.4, high: -2.3 }, ' mm')).toBe('−3.4 to −2.3 mm')
+    expect(range({ low: 1.234, high: 2.345, decimals: 1 }, ' mm')).toBe('1.2 to 2.3 mm')
+    expect(range({ low: 1.2, high: 8.9, decimals: 0 }, ' ×')).toBe('1 to 9 ×')
+    expect(range({ low: -0.04, high: 0.44, decimals: 1 }, ' mm')).toBe('0.0 to 0.4 mm')
+    expect(range({ low: -3.4, high: -2.3, decimals: 1 }, ' mm')).toBe('−3.4 to −2.3 mm')
     expect(range(undefined, ' mm')).toBeUndefined()
   })
 

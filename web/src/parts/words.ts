@@ -1,5 +1,7 @@
 import type { Estimate, Interval } from '../api/types'
 
+type Span = Pick<Interval, 'low' | 'high'>
+
 const POSTURES: Record<string, string> = {
   'on-tips': 'on its tips',
   'half-down': 'half down',
@@ -44,15 +46,15 @@ function plain(value: number, digits: number): string {
   return value < 0 && Number(text) !== 0 ? `−${text}` : text
 }
 
-/** A range in the digits its width deserves. */
+/** A range in the digits that the core says its width deserves. */
 export function range(interval: Interval | undefined, unit: string): string | undefined {
   if (!interval) return undefined
-  const digits = interval.high - interval.low >= 5 ? 0 : 1
+  const digits = Math.max(0, interval.decimals)
   return `${plain(interval.low, digits)} to ${plain(interval.high, digits)}${unit}`
 }
 
 /** A lift in mg, told as what is to spare or what is short. */
-export function short(lift: Interval): string {
+export function short(lift: Span): string {
   const low = Math.round(lift.low)
   const high = Math.round(lift.high)
   if (high < 0) return `${span(-high, -low)} mg short`
@@ -63,7 +65,7 @@ export function short(lift: Interval): string {
 const span = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
 
 /** Whether a drowned fly comes back up by itself, as far as is known. */
-export function popsBack(lift: Interval): string {
+export function popsBack(lift: Span): string {
   if (lift.low >= 0) return 'yes'
   return lift.high < 0 ? 'no' : 'unsure'
 }

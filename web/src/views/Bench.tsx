@@ -9,6 +9,7 @@ import { FlyDrawing } from './FlyDrawing'
 import { Cautions, Readings } from './Readings'
 import { ShankPlan } from './ShankPlan'
 import { Tray } from './Tray'
+import { useAnswers } from './useAnswers'
 import { type SaveState, useAutosave } from './useAutosave'
 
 type Props = {
@@ -44,6 +45,7 @@ export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, 
     staleTime: Infinity,
     retry: false,
   })
+  const answers = useAnswers(key, fly, settled === key && full.isSuccess)
   const saved = state.kind === 'saved'
   useEffect(() => {
     if (saved) onSaved()
@@ -83,7 +85,7 @@ export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, 
         </div>
         <aside aria-label="Readings" className="border-rule lg:relative lg:w-80 lg:border-l">
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
-            {estimate && <Readings pose={estimate} full={full.data} />}
+            {estimate && <Readings pose={estimate} full={full.data} answers={answers} />}
             {estimate && <Cautions estimate={estimate} />}
           </div>
         </aside>

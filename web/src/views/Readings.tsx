@@ -1,16 +1,25 @@
-import { ChevronDown } from 'lucide-react'
 import { Accordion } from 'radix-ui'
-import type { ReactNode } from 'react'
 import type { Estimate } from '../api/types'
+import { LongReadings } from './LongReadings'
+import { Bar, Reading } from './Reading'
+import type { Answers } from './useAnswers'
 import { ends, holders, part, percent, popsBack, posture, range, short } from '../parts/words'
 
 /** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
-export function Readings({ pose, full }: { pose: Estimate; full: Estimate | undefined }) {
+export function Readings({
+  pose,
+  full,
+  answers,
+}: {
+  pose: Estimate
+  full: Estimate | undefined
+  answers: Answers
+}) {
   const rest = pose.rest
   const band = full?.band
   const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg }
   return (
-    <Accordion.Root type="single" collapsible className="flex flex-col">
+    <Accordion.Root type="single" collapsible className="flex flex-col" onValueChange={showOpened}>
       <Reading
         id="posture"
         title="sits"
@@ -92,7 +101,16 @@ export function Readings({ pose, full }: { pose: Estimate; full: Estimate | unde
             ))}
         </ul>
       </Reading>
+      <LongReadings answers={answers} sits={pose.posture} />
     </Accordion.Root>
+  )
+}
+
+/** Brings what was opened into the panel's view: the last readings open below its edge. */
+function showOpened(id: string) {
+  if (!id) return
+  requestAnimationFrame(() =>
+    document.querySelector(`[data-reading="${id}"]`)?.scrollIntoView({ block: 'start' }),
   )
 }
 
@@ -102,49 +120,6 @@ function reserve(full: Estimate | undefined): string {
   return full.reserve.beyond && full.reserve.keepsPostureTo >= full.reserve.sinksAt
     ? `>${full.reserve.sinksAt.toFixed(0)} ×`
     : `${full.reserve.keepsPostureTo.toFixed(1)} ×`
-}
-
-function Reading({
-  id,
-  title,
-  value,
-  band,
-  stale,
-  children,
-}: {
-  id: string
-  title: string
-  value: string
-  band: string | undefined
-  stale: boolean
-  children: ReactNode
-}) {
-  return (
-    <Accordion.Item value={id} className="border-rule border-b" data-reading={id}>
-      <Accordion.Header asChild>
-        <h2>
-          <Accordion.Trigger className="group flex w-full items-start justify-between py-2 text-left">
-            <span>
-              <span className="text-soft block">{title}</span>
-              <span className="font-serif text-3xl leading-8">{value}</span>
-              <span
-                aria-busy={stale}
-                className={`block ${stale ? 'text-soft italic' : 'text-soft'}`}
-              >
-                {band ?? (stale ? 'working…' : '')}
-              </span>
-            </span>
-            <ChevronDown
-              size={18}
-              aria-hidden
-              className="mt-1 group-data-[state=open]:rotate-180"
-            />
-          </Accordion.Trigger>
-        </h2>
-      </Accordion.Header>
-      <Accordion.Content className="pb-3">{children}</Accordion.Content>
-    </Accordion.Item>
-  )
 }
 
 function Holders({ estimate }: { estimate: Estimate }) {
@@ -161,23 +136,6 @@ function Holders({ estimate }: { estimate: Estimate }) {
         />
       ))}
     </ul>
-  )
-}
-
-function Bar({ name, share, words }: { name: string; share: number; words: string }) {
-  return (
-    <li className="my-1">
-      <span className="flex justify-between">
-        <span>{name}</span>
-        <span className="tabular-nums">{words}</span>
-      </span>
-      <span className="bg-rule block h-1.5 rounded" aria-hidden>
-        <span
-          className={`block h-1.5 rounded ${share >= 0 ? 'bg-tide' : 'bg-warn'}`}
-          style={{ width: `${Math.min(100, Math.abs(share) * 100)}%` }}
-        />
-      </span>
-    </li>
   )
 }
 

@@ -58,12 +58,28 @@ describe('ShankPlan', () => {
 
 describe('Readings', () => {
   it('looks stale until the long estimate is there', () => {
-    const { rerender, container } = render(<Readings pose={estimate} full={undefined} />)
-    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(3)
+    const { rerender, container } = render(
+      <Readings pose={estimate} full={undefined} answers={{}} />,
+    )
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(6)
     const full = { ...estimate, reserve: { keepsPostureTo: 10, sinksAt: 10, beyond: true } }
-    rerender(<Readings pose={estimate} full={full} />)
-    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(0)
+    rerender(<Readings pose={estimate} full={full} answers={{}} />)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(3)
     expect(screen.getByText('>10 ×')).toBeTruthy()
+  })
+
+  it('says where a long answer is, and then what it is', () => {
+    const progress = { LANDING: { progress: { done: 120, all: 500 } } }
+    const { rerender } = render(<Readings pose={estimate} full={undefined} answers={progress} />)
+    expect(screen.getByText('120 of 500 casts')).toBeTruthy()
+    const postures = [{ posture: estimate.posture, share: 0.9, low: 0.88, high: 0.92 }]
+    const landing = { casts: 500, sunk: 0, unsettled: 0, postures, rests: [] }
+    const carry = { inWaterMg: 0, more: false, beads: [], nymphs: [] }
+    const answers = { LANDING: { landing }, CARRY: { carry } }
+    rerender(<Readings pose={estimate} full={undefined} answers={answers} />)
+    expect(screen.getByText('90 %')).toBeTruthy()
+    expect(screen.getByText('88 to 92 % of casts')).toBeTruthy()
+    expect(screen.getByText('nothing')).toBeTruthy()
   })
 })
 

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
@@ -145,6 +146,27 @@ class BenchTest {
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("none")).click();
     assertThat(verdict()).containsText("Lies flush");
     settled();
+  }
+
+  @Test
+  void longAnswersFollowAndLookStaleUntilTheyArrive() {
+    openFly("Slate Lodger");
+    Locator landing = page.locator("[data-reading='landing']");
+    assertThat(landing.locator("[aria-busy='false']"))
+        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+    assertThat(landing).containsText("of casts");
+    Locator overTime = page.locator("[data-reading='over-time']");
+    assertThat(overTime.locator("[aria-busy='false']"))
+        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+    assertThat(overTime).containsText("min");
+    overTime.getByRole(AriaRole.BUTTON).click();
+    assertThat(overTime.getByRole(AriaRole.IMG)).hasCount(4);
+    Locator carry = page.locator("[data-reading='carry']");
+    assertThat(carry).containsText("mg");
+    carry.getByRole(AriaRole.BUTTON).click();
+    assertThat(carry).containsText("still water");
+    button("plumes: less").click();
+    assertThat(landing.locator("[aria-busy='true']")).isVisible();
   }
 
   @Test

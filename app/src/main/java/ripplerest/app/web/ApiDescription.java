@@ -24,7 +24,14 @@ class ApiDescription {
           "EndView",
           "BandView",
           "OutlineView",
-          "IntervalView");
+          "IntervalView",
+          "WaitView",
+          "ProgressView",
+          "LandingView",
+          "HungView",
+          "UnderView",
+          "OverTimeView",
+          "LimitView");
   private static final String REQUEST = "NewPattern";
 
   @Bean

@@ -4,7 +4,9 @@ import java.net.URI;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import ripplerest.app.store.ConflictException;
@@ -63,6 +65,17 @@ class Problems {
         problem(409, "urn:ripple-rest:problem:superseded", "A newer estimate was asked for");
     problem.setDetail(e.getMessage());
     return problem;
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> full(LongWork.FullException e) {
+    ProblemDetail problem =
+        problem(429, "urn:ripple-rest:problem:busy", "Too much is asked at once");
+    problem.setDetail(e.getMessage());
+    return ResponseEntity.status(429)
+        .header("Retry-After", String.valueOf(LongWork.RETRY_SECONDS))
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(problem);
   }
 
   @ExceptionHandler

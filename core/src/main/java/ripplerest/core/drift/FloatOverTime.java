@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.hipparchus.stat.StatUtils;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Wear;
 import ripplerest.core.rest.FilmReserve;
@@ -57,11 +59,15 @@ public record FloatOverTime(
   }
 
   /** How a pattern floats at every stage of wear; 45 estimates, so keep it for several waters. */
-  public static Floats floats(SizedPattern sized, Materials materials, Conditions conditions) {
+  public static Floats floats(
+      SizedPattern sized, Materials materials, Conditions conditions, Work work) {
+    AtomicInteger done = new AtomicInteger();
     return Floats.of(
         wear -> {
+          work.goOn();
           Estimate e =
               Estimator.estimate(sized, materials.worn(wear), conditions, Options.withReserve());
+          work.done(done.incrementAndGet(), Floats.CORNERS);
           double sinks = e.reserve().map(FilmReserve::sinksAt).orElse(0.0);
           return new Floats.Lift(sinks, e.popBackMg());
         });

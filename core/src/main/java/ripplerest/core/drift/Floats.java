@@ -13,6 +13,9 @@ public final class Floats {
   private static final double[] AIR = {0, 0.5, 1};
   private static final double[] SLIME = {0, 0.5, 1};
 
+  /** Stages that are worked out. */
+  static final int CORNERS = DRYNESS.length * AIR.length * SLIME.length;
+
   /**
    * How it floats.
    *
@@ -29,9 +32,11 @@ public final class Floats {
 
   /** Asks for every corner of the grid, several at once. */
   public static Floats of(Function<Wear, Lift> fly) {
-    int n = DRYNESS.length * AIR.length * SLIME.length;
     Lift[] at =
-        IntStream.range(0, n).parallel().mapToObj(i -> fly.apply(corner(i))).toArray(Lift[]::new);
+        IntStream.range(0, CORNERS)
+            .parallel()
+            .mapToObj(i -> fly.apply(corner(i)))
+            .toArray(Lift[]::new);
     return new Floats(at);
   }
 

@@ -54,9 +54,8 @@ public final class Answers {
     Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
     work.goOn();
     work.done(1, 3);
-    Carry nothing = new Carry(0, Optional.empty());
     if (rest.isEmpty()) {
-      return Hung.of(nothing);
+      return Hung.of(Carry.NOTHING);
     }
     double sinksAt = FilmReserve.from(rest.get(), trial.finder).sinksAt();
     work.goOn();

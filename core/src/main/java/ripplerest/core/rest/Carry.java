@@ -13,8 +13,12 @@ import ripplerest.core.rest.Settler.Settled;
  *
  * @param mg largest weight in water, mg; 0 if the fly falls short by itself
  * @param under how it sits with that weight; empty if it carries nothing
+ * @param more whether it carries more than that: the search ends where the reserve stops counting
  */
-public record Carry(double mg, Optional<Rest.End> under) {
+public record Carry(double mg, Optional<Rest.End> under, boolean more) {
+  /** Nothing at all. */
+  public static final Carry NOTHING = new Carry(0, Optional.empty(), false);
+
   /** A fly that sinks sooner than at this factor carries nothing. */
   public static final double SAFE = 1.25;
 
@@ -31,12 +35,12 @@ public record Carry(double mg, Optional<Rest.End> under) {
   public static Carry of(Rest rest, double sinksAt, RestFinder finder) {
     double fails = finder.film().body().massMg() * (sinksAt / SAFE - 1);
     if (fails < LEAST_MG) {
-      return new Carry(0, Optional.empty());
+      return NOTHING;
     }
     double holds = 0;
     Optional<Rest.End> under = hung(fails, rest, finder);
     if (under.isPresent()) {
-      return new Carry(fails, under);
+      return new Carry(fails, under, sinksAt >= FilmReserve.MOST);
     }
     while (fails - holds > Math.max(LEAST_MG, PRECISION * fails)) {
       double middle = (holds + fails) / 2;
@@ -48,7 +52,7 @@ public record Carry(double mg, Optional<Rest.End> under) {
         fails = middle;
       }
     }
-    return new Carry(under.isPresent() ? holds : 0, under);
+    return under.isPresent() ? new Carry(holds, under, false) : NOTHING;
   }
 
   /** How the fly sits with a weight hung from it; empty if that is too much for it. */

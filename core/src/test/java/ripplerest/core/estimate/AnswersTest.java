@@ -55,7 +55,7 @@ class AnswersTest {
     assertThat(hung.beads()).allMatch(b -> b.inWaterMg() <= hung.carry().mg());
     assertThat(hung.nymphs()).allMatch(n -> n.inWaterMg() <= hung.carry().mg());
     assertThat(hung.carry().under()).isPresent();
-    assertThat(Hung.of(new Carry(0, java.util.Optional.empty())).beads()).isEmpty();
+    assertThat(Hung.of(Carry.NOTHING).beads()).isEmpty();
   }
 
   // Internal: four in five of fresh draws lie inside a band from other draws.

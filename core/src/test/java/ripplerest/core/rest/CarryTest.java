@@ -82,6 +82,6 @@ class CarryTest {
   void aFlyThatFallsShortByItselfCarriesNothing() {
     RestFinder finder = finder(new FlyBody(List.of(), List.of(), List.of()), 90);
     Rest any = Flies.rest(Flies.of("forward-plume", 14), Flies.GEL);
-    assertThat(Carry.of(any, 1.2, finder)).isEqualTo(new Carry(0, java.util.Optional.empty()));
+    assertThat(Carry.of(any, 1.2, finder)).isEqualTo(Carry.NOTHING);
   }
 }

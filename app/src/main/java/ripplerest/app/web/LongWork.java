@@ -1,0 +1,87 @@
+package ripplerest.app.web;
+
+import jakarta.annotation.PreDestroy;
+import java.util.List;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.springframework.stereotype.Component;
+
+/**
+ * Long work, as much of it at once as there are cores; the rest waits in order and is told its
+ * place, and past a limit is refused.
+ */
+@Component
+public class LongWork {
+  /** How many may wait. */
+  static final int MOST_WAITING = 16;
+
+  /** After which a refused one may ask again, seconds. */
+  static final int RETRY_SECONDS = 5;
+
+  private static final long TELL_MILLIS = 500;
+
+  private final ThreadPoolExecutor workers;
+  private final ScheduledExecutorService teller;
+
+  LongWork() {
+    int cores = Runtime.getRuntime().availableProcessors();
+    workers =
+        new ThreadPoolExecutor(
+            cores, cores, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING));
+    teller = Executors.newSingleThreadScheduledExecutor();
+    teller.scheduleAtFixedRate(this::tell, TELL_MILLIS, TELL_MILLIS, TimeUnit.MILLISECONDS);
+  }
+
+  /** Something long. */
+  interface Job extends Runnable {
+    /**
+     * Told while it waits.
+     *
+     * @return whether it is still wanted
+     */
+    boolean waits(int before);
+  }
+
+  /** Too many wait already. */
+  static final class FullException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    FullException() {
+      super("%d long questions wait already. Ask again in a few seconds.".formatted(MOST_WAITING));
+    }
+  }
+
+  void submit(Job job) {
+    try {
+      workers.execute(job);
+    } catch (RejectedExecutionException e) {
+      throw new FullException();
+    }
+  }
+
+  private void tell() {
+    int before = workers.getActiveCount();
+    for (Runnable waiting : List.copyOf(workers.getQueue())) {
+      if (waiting instanceof Job job && !job.waits(before)) {
+        workers.remove(job);
+      } else {
+        before++;
+      }
+    }
+  }
+
+  /** How many run or wait. */
+  public int size() {
+    return workers.getActiveCount() + workers.getQueue().size();
+  }
+
+  @PreDestroy
+  void stop() {
+    teller.shutdownNow();
+    workers.shutdownNow();
+  }
+}

@@ -1,0 +1,153 @@
+package ripplerest.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import ripplerest.app.RunningApplication.Answer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Long questions over HTTP: streamed, queued, refused past a limit, given up with the client. */
+class AnswersApiTest {
+  private static final String LONG = "/api/answers?ask=LANDING&casts=5000";
+  private RunningApplication app;
+  private String example;
+
+  @BeforeEach
+  void start() throws IOException {
+    app = RunningApplication.get();
+    example = Files.readString(Path.of("../docs/format/examples/parachute.json"));
+  }
+
+  private static List<JsonNode> lines(Answer answer) {
+    return answer.body().lines().map(JsonMapper.shared()::readTree).toList();
+  }
+
+  @Test
+  void aLandingIsStreamedWithItsProgress() throws Exception {
+    Answer answer = app.send("POST", "/api/answers?ask=LANDING&casts=60&seed=3", example);
+    assertThat(answer.status()).isEqualTo(200);
+    List<JsonNode> lines = lines(answer);
+    assertThat(lines.stream().filter(l -> l.at("/progress/all").asInt(0) == 60)).isNotEmpty();
+    JsonNode landing = lines.get(lines.size() - 1).get("landing");
+    assertThat(landing.get("casts").asInt()).isEqualTo(60);
+    JsonNode first = landing.at("/postures/0");
+    assertThat(first.get("posture").asString()).isEqualTo("flush");
+    assertThat(first.get("share").asDouble())
+        .isBetween(first.get("low").asDouble(), first.get("high").asDouble());
+    Answer again = app.send("POST", "/api/answers?ask=LANDING&casts=60&seed=3", example);
+    List<JsonNode> same = lines(again);
+    assertThat(same.get(same.size() - 1)).isEqualTo(lines.get(lines.size() - 1));
+  }
+
+  @Test
+  void carryAndFloatOverTimeAreAnswered() throws Exception {
+    List<JsonNode> carry = lines(app.send("POST", "/api/answers?ask=CARRY", example));
+    JsonNode hung = carry.get(carry.size() - 1).get("carry");
+    assertThat(hung.get("inWaterMg").asDouble()).isPositive();
+    assertThat(hung.get("beads").size()).isPositive();
+    String hanger = Files.readString(Path.of("../docs/format/examples/forward-plume.json"));
+    List<JsonNode> drift = lines(app.send("POST", "/api/answers?ask=OVER_TIME", hanger));
+    JsonNode waters = drift.get(drift.size() - 1).at("/overTime/waters");
+    assertThat(waters.findValuesAsString("water"))
+        .containsExactly("still", "glide", "riffle", "pocket");
+    assertThat(waters.at("/0/up/0").asDouble()).isEqualTo(1);
+  }
+
+  @Test
+  void whatCannotBeAskedIsRefused() throws Exception {
+    Answer tooMany = app.send("POST", "/api/answers?ask=LANDING&casts=9999", example);
+    assertThat(tooMany.status()).isEqualTo(422);
+    assertThat(tooMany.json().at("/errors/0/pointer").asString()).isEqualTo("/casts");
+    assertThat(app.send("POST", "/api/answers?ask=LANDING", "{}").status()).isEqualTo(422);
+  }
+
+  @Test
+  void pastTheLimitItIsTurnedAwayAndWhatWaitsIsToldItsPlace() throws Exception {
+    List<Socket> open = new ArrayList<>();
+    try {
+      int limit = Runtime.getRuntime().availableProcessors() + 16;
+      for (int i = 0; i < limit; i++) {
+        open.add(asked());
+      }
+      assertThat(eventually(() -> queued() == limit)).isTrue();
+      Answer turnedAway = app.send("POST", LONG, example);
+      assertThat(turnedAway.status()).isEqualTo(429);
+      assertThat(turnedAway.response().headers().firstValue("Retry-After")).contains("5");
+      assertThat(turnedAway.json().get("detail").asString()).contains("Ask again");
+      Socket last = open.get(limit - 1);
+      last.setSoTimeout(5000);
+      byte[] told = last.getInputStream().readNBytes(200);
+      while (!new String(told, StandardCharsets.UTF_8).contains("\"before\"")) {
+        told = last.getInputStream().readNBytes(100);
+      }
+    } finally {
+      for (Socket s : open) {
+        s.close();
+      }
+    }
+    assertThat(eventually(() -> queued() == 0)).isTrue();
+  }
+
+  @Test
+  void aThousandCancelledRequestsLeaveNothingBehind() throws Exception {
+    app.send("POST", "/api/answers?ask=LANDING&casts=20", example);
+    long threads = threads();
+    long before = used();
+    for (int i = 0; i < 1000; i++) {
+      asked().close();
+    }
+    assertThat(eventually(() -> queued() == 0)).isTrue();
+    assertThat(eventually(() -> threads() <= threads + 16)).isTrue();
+    assertThat(eventually(() -> used() < before + 40_000_000)).isTrue();
+    assertThat(app.send("POST", "/api/answers?ask=LANDING&casts=20", example).status())
+        .isEqualTo(200);
+  }
+
+  private Socket asked() throws IOException {
+    Socket socket = new Socket("127.0.0.1", app.port);
+    byte[] body = example.getBytes(StandardCharsets.UTF_8);
+    OutputStream out = socket.getOutputStream();
+    String head =
+        "POST %s HTTP/1.1\r\nHost: 127.0.0.1:%d\r\nContent-Type: application/json\r\n"
+            + "Content-Length: %d\r\n\r\n";
+    out.write(head.formatted(LONG, app.port, body.length).getBytes(StandardCharsets.UTF_8));
+    out.write(body);
+    out.flush();
+    return socket;
+  }
+
+  private int queued() {
+    return app.context.getBean(ripplerest.app.web.LongWork.class).size();
+  }
+
+  /** The pool that takes requests may have filled up meanwhile; it is bounded by 16. */
+  private static long threads() {
+    return Thread.getAllStackTraces().size();
+  }
+
+  private static long used() {
+    System.gc();
+    Runtime r = Runtime.getRuntime();
+    return r.totalMemory() - r.freeMemory();
+  }
+
+  private static boolean eventually(BooleanSupplier holds) throws InterruptedException {
+    long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
+    while (!holds.getAsBoolean() && System.nanoTime() < until) {
+      Thread.sleep(100);
+    }
+    return holds.getAsBoolean();
+  }
+}

@@ -1,0 +1,204 @@
+import { scaleLinear } from 'd3-scale'
+import { area, line } from 'd3-shape'
+import type { AnswerLine, Hung, Landing, OverTime, Water } from '../api/types'
+import { percent, place, posture } from '../parts/words'
+import type { Answers } from './useAnswers'
+import { Bar, Reading } from './Reading'
+
+/** What takes many landings to say; each reading looks stale until its answer is there. */
+export function LongReadings({ answers, sits }: { answers: Answers; sits: string }) {
+  const landing = answers.LANDING?.landing
+  const carry = answers.CARRY?.carry
+  const overTime = answers.OVER_TIME?.overTime
+  return (
+    <>
+      <Reading
+        id="landing"
+        title="lands like this"
+        value={landing ? percent(shareOf(landing, sits).share) : '…'}
+        band={landing ? errors(landing, sits) : waiting(answers.LANDING, 'casts')}
+        stale={!landing}
+      >
+        {landing && <Landings landing={landing} />}
+      </Reading>
+      <Reading
+        id="carry"
+        title="carries"
+        value={carry ? weight(carry) : '…'}
+        band={
+          carry ? carry.beads.map((b) => `${b.diameterMm} mm ${b.metal}`).join(' · ') : undefined
+        }
+        stale={!carry}
+      >
+        {carry && <Carries carry={carry} />}
+      </Reading>
+      <Reading
+        id="over-time"
+        title="stays up in a riffle"
+        value={overTime ? minutes(water(overTime, 'riffle')?.median) : '…'}
+        band={
+          overTime
+            ? `dress again ${after(water(overTime, 'riffle')?.dressAgain)}`
+            : waiting(answers.OVER_TIME, 'stages of wear')
+        }
+        stale={!overTime}
+      >
+        {overTime && <Floats overTime={overTime} />}
+      </Reading>
+    </>
+  )
+}
+
+function waiting(line: AnswerLine | undefined, of: string): string | undefined {
+  if (line?.waits) return `waits behind ${line.waits.before}`
+  return line?.progress ? `${line.progress.done} of ${line.progress.all} ${of}` : undefined
+}
+
+function shareOf(landing: Landing, sits: string) {
+  return landing.postures.find((p) => p.posture === sits) ?? { share: 0, low: 0, high: 0 }
+}
+
+function errors(landing: Landing, sits: string): string {
+  const { low, high } = shareOf(landing, sits)
+  return `${Math.round(low * 100)} to ${percent(high)} of casts`
+}
+
+function Landings({ landing }: { landing: Landing }) {
+  return (
+    <>
+      <p>
+        {landing.casts} casts, pitched about level by 25° and rolled by 35° (one spread; an
+        assumption).
+      </p>
+      <ul aria-label="How it lands">
+        {landing.postures.map((p) => (
+          <Bar
+            key={p.posture}
+            name={posture(p.posture)}
+            share={p.share}
+            words={`${Math.round(p.low * 100)} to ${percent(p.high)}`}
+          />
+        ))}
+      </ul>
+      {landing.sunk > 0 && <p>{landing.sunk} sank.</p>}
+      {landing.unsettled > 0 && <p>For {landing.unsettled} no balance was found.</p>}
+    </>
+  )
+}
+
+function weight(carry: Hung): string {
+  return carry.under ? `${carry.more ? '>' : ''}${round(carry.inWaterMg)} mg` : 'nothing'
+}
+
+/** Two digits: the search stops within a twentieth. */
+const round = (mg: number) => Number(mg.toPrecision(2))
+
+function Carries({ carry }: { carry: Hung }) {
+  if (!carry.under) return <p>Hung from its bend, any weight would take it under.</p>
+  return (
+    <>
+      <p>
+        Weight in water that can hang from its bend in still water; a cast or a drag takes more.
+        Under it the fly sits {posture(carry.under.posture)},{' '}
+        {Math.abs(Math.round(carry.under.pitchDeg))}° {carry.under.pitchDeg >= 0 ? 'tail' : 'head'}{' '}
+        down, its eye {place(carry.under.eyeMm)}.
+      </p>
+      <ul className="mt-1 list-disc pl-5">
+        {carry.nymphs.map((n) => (
+          <li key={n.metal}>
+            nymph size {n.hookSize} with a {n.beadMm} mm {n.metal} bead, {round(n.inWaterMg)} mg
+          </li>
+        ))}
+        {carry.nymphs.length === 0 && <li>no beaded nymph is light enough</li>}
+      </ul>
+    </>
+  )
+}
+
+function water(overTime: OverTime, name: string): Water | undefined {
+  return overTime.waters.find((w) => w.water === name)
+}
+
+function minutes(limit: { minutes: number } | undefined | null): string {
+  return limit ? `${Math.round(limit.minutes)} min` : 'over 2 h'
+}
+
+function after(limit: { minutes: number } | undefined | null): string {
+  return limit ? `after ${Math.round(limit.minutes)} min` : 'after more than 2 h'
+}
+
+const WIDTH = 260
+const HEIGHT = 110
+
+function Floats({ overTime }: { overTime: OverTime }) {
+  const fish = overTime.waters[0]
+  return (
+    <>
+      <p>
+        Share still up against minutes, all at the top and none at the line, with its middle 80 %.
+        Rates of dunking, wetting and drying are assumptions.
+      </p>
+      {overTime.waters.map((w) => (
+        <figure key={w.water} className="mt-2">
+          <figcaption>
+            <strong>{w.water}</strong>: half of them {minutes(w.median)}; dress{' '}
+            {after(w.dressAgain)}
+          </figcaption>
+          <Curve water={w} />
+        </figure>
+      ))}
+      {fish && (
+        <p className="mt-1">
+          {fish.moreFish
+            ? `It stands more than ${fish.fish} fish.`
+            : `It stands ${fish.fish} fish before the slime has it.`}
+        </p>
+      )}
+    </>
+  )
+}
+
+function Curve({ water: w }: { water: Water }) {
+  const x = scaleLinear([0, w.minutes[w.minutes.length - 1] ?? 1], [0, WIDTH])
+  const y = scaleLinear([0, 1], [HEIGHT - 16, 4])
+  const points = w.minutes.map((m, i) => ({
+    m,
+    up: w.up[i] ?? 0,
+    low: w.low[i] ?? 0,
+    high: w.high[i] ?? 0,
+  }))
+  type Point = (typeof points)[number]
+  const band = area<Point>(
+    (p) => x(p.m),
+    (p) => y(p.low),
+    (p) => y(p.high),
+  )
+  const mean = line<Point>(
+    (p) => x(p.m),
+    (p) => y(p.up),
+  )
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`${w.water}: half of them are down after ${minutes(w.median)}`}
+      className="w-full"
+    >
+      <path d={band(points) ?? ''} className="fill-tide/25" />
+      <path d={mean(points) ?? ''} className="stroke-tide fill-none" strokeWidth={2} />
+      <path d={`M0 ${y(0)}H${WIDTH}`} className="stroke-rule" />
+      {[0, 30, 60, 90, 120].map((m) => (
+        <text
+          key={m}
+          x={Math.max(6, Math.min(WIDTH - 14, x(m)))}
+          y={HEIGHT - 2}
+          fontSize={12}
+          textAnchor="middle"
+          className="fill-soft"
+        >
+          {m}
+        </text>
+      ))}
+    </svg>
+  )
+}

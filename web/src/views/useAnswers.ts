@@ -1,0 +1,41 @@
+import { useEffect, useState } from 'react'
+import { answer, type Question } from '../api/client'
+import type { AnswerLine, PatternDocument } from '../api/types'
+
+const QUESTIONS: Question[] = ['CARRY', 'LANDING', 'OVER_TIME']
+
+/** The latest line to each question about one fly. */
+export type Answers = Partial<Record<Question, AnswerLine>>
+
+type Told = { key: string; answers: Answers }
+
+/**
+ * Asks the long questions one after another, once the quick ones are answered; gives them up when
+ * the fly changes. What was said of an older fly is gone at once.
+ *
+ * @param key names the fly and everything the answers depend on
+ */
+export function useAnswers(key: string, fly: PatternDocument, ready: boolean): Answers {
+  const [told, setTold] = useState<Told>({ key, answers: {} })
+  useEffect(() => {
+    if (!ready) return
+    const gone = new AbortController()
+    const tell = (question: Question) => (line: AnswerLine) => {
+      if (gone.signal.aborted) return
+      setTold((before) => ({
+        key,
+        answers: { ...(before.key === key ? before.answers : {}), [question]: line },
+      }))
+    }
+    const askAll = async () => {
+      for (const question of QUESTIONS) {
+        await answer(fly, question, tell(question), gone.signal)
+      }
+    }
+    // What was given up or refused is asked again with the next change; its reading stays stale.
+    askAll().catch(() => undefined)
+    return () => gone.abort()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the fly
+  }, [key, ready])
+  return told.key === key ? told.answers : {}
+}
