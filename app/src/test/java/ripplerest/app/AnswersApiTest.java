@@ -87,7 +87,7 @@ class AnswersApiTest {
       assertThat(turnedAway.response().headers().firstValue("Retry-After")).contains("5");
       assertThat(turnedAway.json().get("detail").asString()).contains("Ask again");
       Socket last = open.get(limit - 1);
-      last.setSoTimeout(5000);
+      last.setSoTimeout(20_000);
       byte[] told = last.getInputStream().readNBytes(200);
       while (!new String(told, StandardCharsets.UTF_8).contains("\"before\"")) {
         told = last.getInputStream().readNBytes(100);

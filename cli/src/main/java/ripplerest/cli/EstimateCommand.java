@@ -14,20 +14,26 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import ripplerest.core.assembly.Mesh;
+import ripplerest.core.estimate.Answers;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 import ripplerest.core.water.Tippet;
+import ripplerest.exchange.AnswerLine;
 import ripplerest.exchange.EstimateView;
 import ripplerest.exchange.FieldProblem;
 import ripplerest.exchange.InvalidDocumentException;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
+import ripplerest.exchange.Question;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -80,6 +86,14 @@ final class EstimateCommand implements Callable<Integer> {
   @Option(names = "--seed", description = "Seed of those draws; default 1.")
   private long seed = 1;
 
+  @Option(
+      names = "--ask",
+      description = "Instead of the estimate: LANDING, CARRY or OVER_TIME; progress on stderr.")
+  private Question question;
+
+  @Option(names = "--casts", description = "With --ask LANDING: casts, 1 to 5000; default 500.")
+  private int casts = Answers.CASTS;
+
   @Override
   public Integer call() {
     Materials materials = Materials.standard();
@@ -90,6 +104,10 @@ final class EstimateCommand implements Callable<Integer> {
       try (InputStream in = Files.newInputStream(file)) {
         PatternFile read = reader.read(in);
         Conditions conditions = conditions(read.conditions());
+        if (question != null) {
+          views.add(answer(sizer.size(read.pattern()), materials, conditions));
+          continue;
+        }
         Options.Depth depth = full ? Options.Depth.FULL : Options.Depth.POSE;
         Options options = new Options(depth, seed, samples, Mesh.WORKING, () -> false);
         Estimate estimate =
@@ -109,10 +127,27 @@ final class EstimateCommand implements Callable<Integer> {
         return refuse(file, outOfRange(e));
       }
     }
-    if (!text) {
+    if (!views.isEmpty()) {
       System.out.println(MAPPER.writeValueAsString(views.size() == 1 ? views.get(0) : views));
     }
     return 0;
+  }
+
+  private AnswerLine answer(SizedPattern sized, Materials materials, Conditions conditions) {
+    Require.inRange("casts", casts, 1, Question.MOST_CASTS);
+    Work told =
+        new Work() {
+          @Override
+          public boolean cancelled() {
+            return false;
+          }
+
+          @Override
+          public void done(int of, int all) {
+            System.err.printf("%d of %d\r", of, all);
+          }
+        };
+    return question.answer(sized, materials, conditions, casts, seed, told);
   }
 
   private Conditions conditions(Conditions c) {

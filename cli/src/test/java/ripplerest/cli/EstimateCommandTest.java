@@ -46,6 +46,16 @@ class EstimateCommandTest {
   }
 
   @Test
+  void longQuestionsAreAnsweredToo() {
+    Run run = run("--ask", "LANDING", "--casts", "20", EXAMPLE);
+    assertThat(run.status()).isZero();
+    JsonNode landing = JsonMapper.shared().readTree(run.out()).get("landing");
+    assertThat(landing.get("casts").asInt()).isEqualTo(20);
+    assertThat(run.err()).contains("20 of 20");
+    assertThat(run("--ask", "LANDING", "--casts", "9999", EXAMPLE).status()).isEqualTo(2);
+  }
+
+  @Test
   void severalFilesMakeAnArray() {
     assertThat(JsonMapper.shared().readTree(run(EXAMPLE, EXAMPLE).out()).size()).isEqualTo(2);
   }

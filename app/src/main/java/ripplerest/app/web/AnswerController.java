@@ -5,36 +5,28 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.util.EnumMap;
-import java.util.Map;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
-import ripplerest.core.drift.FloatOverTime;
-import ripplerest.core.drift.Floats;
-import ripplerest.core.drift.Rates;
-import ripplerest.core.drift.Stretch;
-import ripplerest.core.estimate.Answers;
 import ripplerest.core.estimate.Cancelled;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
-import ripplerest.core.water.Conditions;
 import ripplerest.exchange.AnswerLine;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
+import ripplerest.exchange.Question;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Questions that take a while, answered line by line as the work goes on. */
 @RestController
 class AnswerController {
   private static final String LINES = "application/x-ndjson";
-  private static final int MOST_CASTS = 5000;
 
   private final PatternReader reader;
   private final Sizer sizer;
@@ -46,13 +38,6 @@ class AnswerController {
     this.sizer = sizer;
     this.materials = materials;
     this.queue = queue;
-  }
-
-  /** What can be asked. */
-  enum Ask {
-    LANDING,
-    CARRY,
-    OVER_TIME
   }
 
   /**
@@ -67,12 +52,12 @@ class AnswerController {
       responseCode = "200",
       content = @Content(mediaType = LINES, schema = @Schema(implementation = AnswerLine.class)))
   ResponseEntity<ResponseBodyEmitter> answer(
-      @RequestParam Ask ask,
+      @RequestParam Question ask,
       @RequestParam(defaultValue = "500") int casts,
       @RequestParam(defaultValue = "1") long seed,
       HttpServletRequest request)
       throws IOException {
-    Require.inRange("casts", casts, 1, MOST_CASTS);
+    Require.inRange("casts", casts, 1, Question.MOST_CASTS);
     PatternFile file = reader.read(request.getInputStream());
     SizedPattern sized = sizer.size(file.pattern());
     Lines lines = new Lines();
@@ -85,33 +70,10 @@ class AnswerController {
 
           @Override
           public void run() {
-            lines.answer(() -> answer(ask, sized, file.conditions(), casts, seed, lines));
+            lines.answer(() -> ask.answer(sized, materials, file.conditions(), casts, seed, lines));
           }
         });
     return ResponseEntity.ok().contentType(MediaType.parseMediaType(LINES)).body(lines.emitter);
-  }
-
-  private AnswerLine answer(
-      Ask ask, SizedPattern sized, Conditions conditions, int casts, long seed, Work work) {
-    work.goOn();
-    return switch (ask) {
-      case LANDING ->
-          AnswerLine.of(Answers.landing(sized, materials, conditions, casts, seed, work));
-      case CARRY -> AnswerLine.of(Answers.carry(sized, materials, conditions, work));
-      case OVER_TIME -> AnswerLine.of(overTime(sized, conditions, seed, work));
-    };
-  }
-
-  private Map<Stretch, FloatOverTime> overTime(
-      SizedPattern sized, Conditions conditions, long seed, Work work) {
-    Floats floats = FloatOverTime.floats(sized, materials, conditions, work);
-    Map<Stretch, FloatOverTime> byWater = new EnumMap<>(Stretch.class);
-    for (Stretch stretch : Stretch.values()) {
-      work.goOn();
-      Rates rates = Rates.usual(stretch, conditions.floatant());
-      byWater.put(stretch, FloatOverTime.of(floats, rates, seed));
-    }
-    return byWater;
   }
 
   /** Lines to one client; work for it goes on for as long as it listens. */
@@ -134,8 +96,8 @@ class AnswerController {
         if (!gone) {
           emitter.send(JsonMapper.shared().writeValueAsString(line) + "\n", MediaType.TEXT_PLAIN);
         }
-      } catch (IOException | IllegalStateException e) {
-        gone = true;
+      } catch (IOException | RuntimeException e) {
+        gone = true; // however a connection ends, nobody listens any more
       }
       return !gone;
     }
