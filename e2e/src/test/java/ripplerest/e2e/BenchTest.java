@@ -150,7 +150,7 @@ class BenchTest {
 
   @Test
   void longAnswersFollowAndLookStaleUntilTheyArrive() {
-    openFly("Slate Lodger");
+    openCopyOf("Slate Lodger");
     Locator landing = page.locator("[data-reading='landing']");
     assertThat(landing.locator("[aria-busy='false']"))
         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));

@@ -34,8 +34,8 @@ class ScreenshotTest {
       page.getByRole(AriaRole.NAVIGATION)
           .getByText(fly, new Locator.GetByTextOptions().setExact(true))
           .click();
-      Locator reserve = page.locator("[data-reading='reserve'] [aria-busy='false']");
-      assertThat(reserve).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+      Locator last = page.locator("[data-reading='over-time'] [aria-busy='false']");
+      assertThat(last).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
       if (!open.equals("none")) {
         page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
         page.waitForTimeout(300);
