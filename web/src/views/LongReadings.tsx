@@ -16,7 +16,9 @@ export function LongReadings({ answers, sits }: { answers: Answers; sits: string
         id="landing"
         title="lands like this"
         value={landing ? percent(shareOf(landing, sits).share) : '…'}
-        band={landing ? errors(landing, sits) : waiting(answers.LANDING, 'casts')}
+        band={
+          landing ? errors(landing, sits) : (answers.failed ?? waiting(answers.LANDING, 'casts'))
+        }
         stale={!landing}
       >
         {landing && <Landings landing={landing} />}
@@ -26,7 +28,9 @@ export function LongReadings({ answers, sits }: { answers: Answers; sits: string
         title="carries"
         value={carry ? weight(carry) : '…'}
         band={
-          carry ? carry.beads.map((b) => `${b.diameterMm} mm ${b.metal}`).join(' · ') : undefined
+          carry
+            ? carry.beads.map((b) => `${b.diameterMm} mm ${b.metal}`).join(' · ')
+            : answers.failed
         }
         stale={!carry}
       >
@@ -39,7 +43,7 @@ export function LongReadings({ answers, sits }: { answers: Answers; sits: string
         band={
           overTime
             ? `dress again ${after(water(overTime, 'riffle')?.dressAgain)}`
-            : waiting(answers.OVER_TIME, 'stages of wear')
+            : (answers.failed ?? waiting(answers.OVER_TIME, 'stages of wear'))
         }
         stale={!overTime}
       >
@@ -66,10 +70,7 @@ function errors(landing: Landing, sits: string): string {
 function Landings({ landing }: { landing: Landing }) {
   return (
     <>
-      <p>
-        {landing.casts} casts, pitched about level by 25° and rolled by 35° (one spread; an
-        assumption).
-      </p>
+      <p>{landing.casts} casts, their attitudes spread about level and upright (an assumption).</p>
       <ul aria-label="How it lands">
         {landing.postures.map((p) => (
           <Bar

@@ -4,8 +4,8 @@ import type { AnswerLine, PatternDocument } from '../api/types'
 
 const QUESTIONS: Question[] = ['CARRY', 'LANDING', 'OVER_TIME']
 
-/** The latest line to each question about one fly. */
-export type Answers = Partial<Record<Question, AnswerLine>>
+/** The latest line to each question about one fly, and why the asking ended early if it did. */
+export type Answers = Partial<Record<Question, AnswerLine>> & { failed?: string }
 
 type Told = { key: string; answers: Answers }
 
@@ -32,8 +32,15 @@ export function useAnswers(key: string, fly: PatternDocument, ready: boolean): A
         await answer(fly, question, tell(question), gone.signal)
       }
     }
-    // What was given up or refused is asked again with the next change; its reading stays stale.
-    askAll().catch(() => undefined)
+    askAll().catch((cause: unknown) => {
+      if (gone.signal.aborted) return
+      const why = cause instanceof Error ? cause.message : 'No answer.'
+      const failed = `${why} It is asked again with the next change.`
+      setTold((before) => ({
+        key,
+        answers: { ...(before.key === key ? before.answers : {}), failed },
+      }))
+    })
     return () => gone.abort()
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the fly
   }, [key, ready])

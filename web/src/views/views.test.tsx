@@ -72,6 +72,8 @@ describe('Readings', () => {
     const progress = { LANDING: { progress: { done: 120, all: 500 } } }
     const { rerender } = render(<Readings pose={estimate} full={undefined} answers={progress} />)
     expect(screen.getByText('120 of 500 casts')).toBeTruthy()
+    rerender(<Readings pose={estimate} full={undefined} answers={{ failed: 'Ask again.' }} />)
+    expect(screen.getAllByText('Ask again.')).toHaveLength(3)
     const postures = [{ posture: estimate.posture, share: 0.9, low: 0.88, high: 0.92 }]
     const landing = { casts: 500, sunk: 0, unsettled: 0, postures, rests: [] }
     const carry = { inWaterMg: 0, more: false, beads: [], nymphs: [] }
