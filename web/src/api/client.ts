@@ -8,9 +8,6 @@ import type {
   School,
 } from './types'
 
-/** Names this page, so that the server gives up estimates that it no longer waits for. */
-const PAGE = crypto.randomUUID()
-
 /** Larger than any pattern can be; the server says the same. */
 export const MOST_BYTES = 1_000_000
 
@@ -95,15 +92,9 @@ export async function importFile(file: File): Promise<PatternResource> {
 }
 
 export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Estimate>(`/api/estimates?depth=POSE&page=${PAGE}`, { ...send('POST', document), signal })
+  call<Estimate>('/api/estimates', { ...send('POST', document), signal })
 
-export const estimateFull = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Estimate>(`/api/estimates?depth=FULL&samples=64&page=${PAGE}`, {
-    ...send('POST', document),
-    signal,
-  })
-
-export type Question = 'LANDING' | 'CARRY' | 'OVER_TIME'
+export type Question = 'WHOLE' | 'WHAT_IF' | 'LANDING' | 'CARRY' | 'OVER_TIME'
 
 /** Asks what takes a while; every line is handed on as it comes, and the last is the answer. */
 export async function answer(

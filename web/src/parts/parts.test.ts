@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Estimate, PatternDocument } from '../api/types'
+import type { Rest, PatternDocument } from '../api/types'
 import { isRule, partOf, stepped, withConditions, withHook, withPart } from './document'
 import { holders, place, popsBack, range, short } from './words'
 
@@ -50,6 +50,7 @@ describe('words', () => {
     expect(place(2.06)).toBe('2.1 mm clear')
     expect(place(-3)).toBe('3.0 mm under')
     expect(place(0.1)).toBe('at the film')
+    expect(place(2.06, { low: 1, high: 4, decimals: 0 })).toBe('2 mm clear')
   })
 
   it('gives a range no more digits than it deserves', () => {
@@ -57,14 +58,15 @@ describe('words', () => {
     expect(range({ low: 1.2, high: 8.9, decimals: 0 }, ' ×')).toBe('1 to 9 ×')
     expect(range({ low: -0.04, high: 0.44, decimals: 1 }, ' mm')).toBe('0.0 to 0.4 mm')
     expect(range({ low: -3.4, high: -2.3, decimals: 1 }, ' mm')).toBe('−3.4 to −2.3 mm')
+    expect(range({ low: 14, high: 58, decimals: -1 }, ' mg')).toBe('10 to 60 mg')
     expect(range(undefined, ' mm')).toBeUndefined()
   })
 
   it('tells a lift as spare or short', () => {
-    expect(short({ low: -15.6, high: -13.6 })).toBe('14 to 16 mg short')
-    expect(short({ low: 2.2, high: 4.9 })).toBe('2 to 5 mg to spare')
-    expect(short({ low: -7, high: 3 })).toBe('7 mg short to 3 mg to spare')
-    expect(short({ low: -14.8, high: -14.8 })).toBe('15 mg short')
+    expect(short({ low: -15.6, high: -13.6, decimals: 0 })).toBe('14 to 16 mg short')
+    expect(short({ low: 2.2, high: 4.9, decimals: 0 })).toBe('2 to 5 mg to spare')
+    expect(short({ low: -7, high: 3, decimals: 0 })).toBe('7 mg short to 3 mg to spare')
+    expect(short({ low: -14.8, high: -14.8, decimals: 0 })).toBe('15 mg short')
   })
 
   it('says so when it is not known whether a fly pops back', () => {
@@ -80,8 +82,8 @@ describe('words', () => {
       { part: 'body', film: 0.001, buoyancy: 0, total: 0.001 },
       { part: 'post', film: 1.1, buoyancy: 0, total: 1.1 },
     ]
-    const estimate = { rest: { support } } as unknown as Estimate
-    expect(holders(estimate).map((h) => h.part)).toEqual(['post', 'tail', 'hook'])
-    expect(holders({} as Estimate)).toEqual([])
+    const rest = { support } as unknown as Rest
+    expect(holders(rest).map((h) => h.part)).toEqual(['post', 'tail', 'hook'])
+    expect(holders(undefined)).toEqual([])
   })
 })

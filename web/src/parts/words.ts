@@ -1,6 +1,4 @@
-import type { Estimate, Interval } from '../api/types'
-
-type Span = Pick<Interval, 'low' | 'high'>
+import type { Interval, Rest } from '../api/types'
 
 const POSTURES: Record<string, string> = {
   'on-tips': 'on its tips',
@@ -46,46 +44,52 @@ function plain(value: number, digits: number): string {
   return value < 0 && Number(text) !== 0 ? `−${text}` : text
 }
 
+/** A number in the digits that the core says its band deserves; tens and hundreds too. */
+function deserved(value: number, decimals: number): string {
+  const unit = 10 ** -decimals
+  return decimals >= 0 ? plain(value, decimals) : plain(Math.round(value / unit) * unit, 0)
+}
+
 /** A range in the digits that the core says its width deserves. */
 export function range(interval: Interval | undefined, unit: string): string | undefined {
   if (!interval) return undefined
-  const digits = Math.max(0, interval.decimals)
-  return `${plain(interval.low, digits)} to ${plain(interval.high, digits)}${unit}`
+  const { low, high, decimals } = interval
+  return `${deserved(low, decimals)} to ${deserved(high, decimals)}${unit}`
 }
 
 /** A lift in mg, told as what is to spare or what is short. */
-export function short(lift: Span): string {
-  const low = Math.round(lift.low)
-  const high = Math.round(lift.high)
-  if (high < 0) return `${span(-high, -low)} mg short`
-  if (low >= 0) return `${span(low, high)} mg to spare`
-  return `${-low} mg short to ${high} mg to spare`
+export function short({ low, high, decimals }: Interval): string {
+  const digits = Math.min(0, decimals)
+  const mg = (value: number) => deserved(value, digits)
+  const span = (a: number, b: number) => (mg(a) === mg(b) ? mg(a) : `${mg(a)} to ${mg(b)}`)
+  if (Number(high.toFixed(0)) < 0) return `${span(-high, -low)} mg short`
+  if (Number(low.toFixed(0)) >= 0) return `${span(low, high)} mg to spare`
+  return `${mg(-low)} mg short to ${mg(high)} mg to spare`
 }
 
-const span = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
-
 /** Whether a drowned fly comes back up by itself, as far as is known. */
-export function popsBack(lift: Span): string {
+export function popsBack(lift: Pick<Interval, 'low' | 'high'>): string {
   if (lift.low >= 0) return 'yes'
   return lift.high < 0 ? 'no' : 'unsure'
 }
 
-/** Where a point of the hook is, told from the film. */
-export function place(heightMm: number): string {
+/** Where a point of the hook is, told from the film; in the digits of its band once it is known. */
+export function place(heightMm: number, band?: Interval): string {
   if (Math.abs(heightMm) < 0.15) return 'at the film'
-  return heightMm > 0 ? `${mm(heightMm)} clear` : `${mm(-heightMm)} under`
+  const away = deserved(Math.abs(heightMm), Math.max(0, Math.min(1, band?.decimals ?? 1)))
+  return heightMm > 0 ? `${away} mm clear` : `${away} mm under`
 }
 
 /** Parts by how much of the weight they hold, most first; those that hold next to nothing left out. */
-export function holders(estimate: Estimate) {
-  return [...(estimate.rest?.support ?? [])]
+export function holders(rest: Rest | undefined) {
+  return [...(rest?.support ?? [])]
     .filter((s) => Math.abs(s.total) >= 0.005)
     .sort((a, b) => b.total - a.total)
 }
 
 /** Where the fly may be left instead, by which way the water last crept along what it wets. */
-export function ends(rest: NonNullable<Estimate['rest']>): string {
-  const sitting = (end: NonNullable<Estimate['rest']>['receding']) =>
+export function ends(rest: Rest): string {
+  const sitting = (end: Rest['receding']) =>
     end
       ? `its eye is ${Math.abs(end.eyeMm).toFixed(1)} mm ${end.eyeMm < 0 ? 'under' : 'up'}${end.posture === rest.posture ? '' : ` and it sits ${posture(end.posture)}`}`
       : 'it sinks'

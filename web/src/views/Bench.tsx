@@ -1,12 +1,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Copy, Download, Trash2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
-import { ApiError, estimateFull, estimatePose, exportAddress } from '../api/client'
+import { ApiError, estimatePose, exportAddress } from '../api/client'
 import type { PatternDocument, PatternResource, School } from '../api/types'
 import { Choice } from '../ui/Choice'
 import { ConflictDialog } from './ConflictDialog'
 import { FlyDrawing } from './FlyDrawing'
 import { Cautions, Readings } from './Readings'
+import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
 import { Tray } from './Tray'
 import { useAnswers } from './useAnswers'
@@ -38,14 +39,11 @@ export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, 
     retry: false,
   })
   const settled = useQuiet(key)
-  const full = useQuery({
-    queryKey: ['full', key],
-    queryFn: ({ signal }) => estimateFull(fly, signal),
-    enabled: settled === key && pose.isSuccess,
-    staleTime: Infinity,
-    retry: false,
-  })
-  const answers = useAnswers(key, fly, settled === key && full.isSuccess)
+  const answers = useAnswers(key, fly, settled === key && pose.isSuccess)
+  const full = answers.WHOLE?.estimate
+  const [shown, setShown] = useState({ key, rest: 0 })
+  const others = full?.others ?? []
+  const other = shown.key === key ? others[shown.rest - 1] : undefined
   const saved = state.kind === 'saved'
   useEffect(() => {
     if (saved) onSaved()
@@ -77,15 +75,29 @@ export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, 
         data-testid="verdict"
         data-fly={pose.isPlaceholderData ? 'stale' : 'fresh'}
       >
-        {(full.data ?? estimate)?.verdict ?? 'Putting it on the water…'}
+        {(full ?? estimate)?.verdict ?? 'Putting it on the water…'}
       </p>
       <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
         <div className="relative min-h-[352px] min-w-0 flex-1">
-          {estimate && <FlyDrawing estimate={estimate} />}
+          {estimate && (
+            <FlyDrawing
+              estimate={estimate}
+              rest={other ?? estimate.rest}
+              outline={other?.outline ?? estimate.outline}
+              band={other ? undefined : full?.band}
+            />
+          )}
+          {estimate?.rest && (
+            <RestChoice
+              rests={[estimate.rest, ...others]}
+              shown={other ? shown.rest : 0}
+              onShow={(rest) => setShown({ key, rest })}
+            />
+          )}
         </div>
         <aside aria-label="Readings" className="border-rule lg:relative lg:w-80 lg:border-l">
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
-            {estimate && <Readings pose={estimate} full={full.data} answers={answers} />}
+            {estimate && <Readings pose={estimate} full={full} answers={answers} />}
             {estimate && <Cautions estimate={estimate} />}
           </div>
         </aside>

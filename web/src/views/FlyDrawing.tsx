@@ -1,6 +1,6 @@
 import { useLayoutEffect, useRef, useState } from 'react'
-import type { Estimate } from '../api/types'
-import { holders, part, percent, place } from '../parts/words'
+import type { Band, Estimate, Outline, Rest } from '../api/types'
+import { holders, part, percent, place, posture } from '../parts/words'
 import { stack } from '../scene/callouts'
 import { curve, polyline, tube, water, waterline } from '../scene/paths'
 import { type View, fit, side } from '../scene/projection'
@@ -16,8 +16,15 @@ const COLOURS: Record<string, string> = {
   thread: 'var(--thread)',
 }
 
-/** The fly at rest on its waterline, from the side, to scale. */
-export function FlyDrawing({ estimate }: { estimate: Estimate }) {
+type Drawn = {
+  estimate: Estimate
+  rest: Rest | undefined
+  outline: Outline | undefined
+  band: Band | undefined
+}
+
+/** The fly at one of its rests on its waterline, from the side, to scale. */
+export function FlyDrawing({ estimate, rest, outline, band }: Drawn) {
   const box = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 960, height: 400 })
   useLayoutEffect(() => {
@@ -30,7 +37,6 @@ export function FlyDrawing({ estimate }: { estimate: Estimate }) {
     return () => observer.disconnect()
   }, [])
   const { width, height } = size
-  const outline = estimate.outline
   if (!outline) return <div ref={box} className="absolute inset-0" />
   const view = fit(outline, width, height, { side: 190, top: 24, bottom: 34 })
   return (
@@ -39,7 +45,8 @@ export function FlyDrawing({ estimate }: { estimate: Estimate }) {
         width={width}
         height={height}
         role="img"
-        aria-label={`Side view to scale. ${estimate.verdict}`}
+        aria-label={`Side view to scale. ${rest === estimate.rest ? estimate.verdict : `Resting ${posture(rest?.posture ?? '')}.`}`}
+        data-rest={rest?.posture}
         data-testid="fly"
         data-scale={view.scale.toFixed(3)}
         className="settles block"
@@ -51,7 +58,7 @@ export function FlyDrawing({ estimate }: { estimate: Estimate }) {
           </linearGradient>
         </defs>
         <path d={water(view, outline.film, width, height)} fill="url(#deep)" />
-        <Fly estimate={estimate} view={view} />
+        <Fly outline={outline} view={view} />
         <path d={water(view, outline.film, width, height)} fill="url(#deep)" opacity="0.38" />
         <path
           d={waterline(view, outline.film, width)}
@@ -61,17 +68,23 @@ export function FlyDrawing({ estimate }: { estimate: Estimate }) {
           data-testid="waterline"
         />
         <ScaleBar view={view} width={width} height={height} />
-        {estimate.rest && (
-          <Callouts estimate={estimate} view={view} width={width} height={height} />
+        {rest && (
+          <Callouts
+            rest={rest}
+            outline={outline}
+            band={band}
+            shankMm={estimate.hook.shankMm}
+            view={view}
+            width={width}
+            height={height}
+          />
         )}
       </svg>
     </div>
   )
 }
 
-function Fly({ estimate, view }: { estimate: Estimate; view: View }) {
-  const outline = estimate.outline
-  if (!outline) return null
+function Fly({ outline, view }: { outline: Outline; view: View }) {
   const far = outline.fibres.filter((f) => depth(f.line) > 0)
   const near = outline.fibres.filter((f) => depth(f.line) <= 0)
   const fibre = (f: (typeof outline.fibres)[number], i: number, opacity: number) => (
@@ -137,34 +150,37 @@ function ScaleBar({ view, width, height }: { view: View; width: number; height: 
 type Label = { head: string; foot: string; at: { x: number; y: number } }
 
 function Callouts({
-  estimate,
+  rest,
+  outline,
+  band,
+  shankMm,
   view,
   width,
   height,
 }: {
-  estimate: Estimate
+  rest: Rest
+  outline: Outline
+  band: Band | undefined
+  shankMm: number
   view: View
   width: number
   height: number
 }) {
-  const rest = estimate.rest
-  const outline = estimate.outline
-  if (!rest || !outline) return null
   const eye = side(view, outline.wire[0] ?? [])
   const point = side(view, outline.wire[outline.wire.length - 1] ?? [])
-  const bend = side(view, [bendX(estimate), 0, rest.bendMm])
+  const bend = side(view, [bendX(outline, shankMm), 0, rest.bendMm])
   const hooks: Label[] = [
-    { head: place(rest.eyeMm), foot: 'eye', at: eye },
-    { head: place(rest.bendMm), foot: 'start of the bend', at: bend },
-    { head: place(rest.pointMm), foot: 'hook point', at: point },
+    { head: place(rest.eyeMm, band?.eyeMm), foot: 'eye', at: eye },
+    { head: place(rest.bendMm, band?.bendMm), foot: 'start of the bend', at: bend },
+    { head: place(rest.pointMm, band?.pointMm), foot: 'hook point', at: point },
   ]
-  const held: Label[] = holders(estimate)
+  const held: Label[] = holders(rest)
     .filter((h) => h.total > 0.05)
     .slice(0, 3)
     .map((h) => ({
       head: `holds ${percent(h.total)}`,
       foot: part(h.part),
-      at: centre(estimate, view, h.part),
+      at: centre(outline, view, h.part),
     }))
   const leftmost = Math.min(...hooks.map((l) => l.at.x))
   return (
@@ -181,33 +197,29 @@ function Callouts({
   )
 }
 
-function bendX(estimate: Estimate): number {
-  const outline = estimate.outline
-  const shank = estimate.hook.shankMm
+function bendX({ wire }: Outline, shankMm: number): number {
   let walked = 0
-  const wire = outline?.wire ?? []
   for (let i = 1; i < wire.length; i++) {
     const a = wire[i - 1] ?? []
     const b = wire[i] ?? []
     walked += Math.hypot(...a.map((v, k) => v - (b[k] ?? 0)))
-    if (walked >= shank - 0.01) return b[0] ?? 0
+    if (walked >= shankMm - 0.01) return b[0] ?? 0
   }
   return 0
 }
 
 /** Where a part is held: the middle of its lowest points. */
-function centre(estimate: Estimate, view: View, name: string) {
-  const outline = estimate.outline
+function centre(outline: Outline, view: View, name: string) {
   const lines = [
-    ...(outline?.fibres
+    ...outline.fibres
       .filter((f) => f.part === name && f.bears)
-      .map((f) => f.line[f.line.length - 1] ?? []) ?? []),
-    ...(outline?.members
+      .map((f) => f.line[f.line.length - 1] ?? []),
+    ...outline.members
       .filter((m) => m.part === name)
-      .map((m) => m.axis[Math.floor(m.axis.length / 2)] ?? []) ?? []),
+      .map((m) => m.axis[Math.floor(m.axis.length / 2)] ?? []),
   ]
   const points =
-    lines.length > 0 ? lines : [outline?.wire[Math.floor((outline?.wire.length ?? 0) * 0.7)] ?? []]
+    lines.length > 0 ? lines : [outline.wire[Math.floor(outline.wire.length * 0.7)] ?? []]
   const xs = points.map((p) => p[0] ?? 0)
   const zs = points.map((p) => p[2] ?? 0)
   const right = xs.indexOf(Math.max(...xs))

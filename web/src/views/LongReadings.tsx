@@ -4,14 +4,20 @@ import type { AnswerLine, Hung, Landing, OverTime, Water } from '../api/types'
 import { percent, place, posture } from '../parts/words'
 import type { Answers } from './useAnswers'
 import { Bar, Reading } from './Reading'
+import { WhatIfReading } from './WhatIfReading'
 
 /** What takes many landings to say; each reading looks stale until its answer is there. */
 export function LongReadings({ answers, sits }: { answers: Answers; sits: string }) {
   const landing = answers.LANDING?.landing
   const carry = answers.CARRY?.carry
   const overTime = answers.OVER_TIME?.overTime
+  const whatIfs = answers.WHAT_IF?.whatIfs
   return (
     <>
+      <WhatIfReading
+        whatIfs={whatIfs}
+        waiting={answers.failed ?? waiting(answers.WHAT_IF, 'tried')}
+      />
       <Reading
         id="landing"
         title="lands like this"
@@ -70,7 +76,10 @@ function errors(landing: Landing, sits: string): string {
 function Landings({ landing }: { landing: Landing }) {
   return (
     <>
-      <p>{landing.casts} casts, their attitudes spread about level and upright (an assumption).</p>
+      <p>
+        {landing.casts} casts, their pitch spread by {landing.pitchSpreadDeg}° about level and their
+        roll by {landing.rollSpreadDeg}° about upright (an assumption).
+      </p>
       <ul aria-label="How it lands">
         {landing.postures.map((p) => (
           <Bar

@@ -17,7 +17,7 @@ export function Readings({
 }) {
   const rest = pose.rest
   const band = full?.band
-  const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg }
+  const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg, decimals: 0 }
   return (
     <Accordion.Root type="single" collapsible className="flex flex-col" onValueChange={showOpened}>
       <Reading
@@ -56,7 +56,8 @@ export function Readings({
         {full && full.others.length > 0 && (
           <p className="mt-2">
             Landed otherwise it can rest{' '}
-            {[...new Set(full.others.map((o) => posture(o.posture)))].join(', ')}.
+            {[...new Set(full.others.map((o) => posture(o.posture)))].join(', ')}; choose under the
+            drawing to see it.
           </p>
         )}
         {rest && (
@@ -123,7 +124,7 @@ function reserve(full: Estimate | undefined): string {
 }
 
 function Holders({ estimate }: { estimate: Estimate }) {
-  const parts = holders(estimate)
+  const parts = holders(estimate.rest)
   if (parts.length === 0) return null
   return (
     <ul aria-label="What holds it">

@@ -71,6 +71,8 @@ export function Tray({ document, estimate, onChange }: Props) {
           options={[
             ['none', 'none'],
             ['gel', 'gel'],
+            ['powder', 'powder'],
+            ['pre-soak', 'pre-soak'],
           ]}
           onChange={(floatant) => changeWater({ floatant })}
         />
@@ -91,6 +93,15 @@ export function Tray({ document, estimate, onChange }: Props) {
           high={8}
           unit="× W"
           onChange={(touchdownFactor) => changeWater({ touchdownFactor })}
+        />
+        <Stepper
+          label="false casts"
+          value={conditions.falseCastsPerMinute ?? 0.7}
+          step={0.1}
+          low={0}
+          high={20}
+          unit="a minute"
+          onChange={(falseCastsPerMinute) => changeWater({ falseCastsPerMinute })}
         />
         <Choice
           label="tippet"

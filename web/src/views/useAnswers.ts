@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import { answer, type Question } from '../api/client'
 import type { AnswerLine, PatternDocument } from '../api/types'
 
-const QUESTIONS: Question[] = ['CARRY', 'LANDING', 'OVER_TIME']
+const QUESTIONS: Question[] = ['WHOLE', 'WHAT_IF', 'CARRY', 'LANDING', 'OVER_TIME']
 
 /** The latest line to each question about one fly, and why the asking ended early if it did. */
 export type Answers = Partial<Record<Question, AnswerLine>> & { failed?: string }
@@ -10,8 +10,8 @@ export type Answers = Partial<Record<Question, AnswerLine>> & { failed?: string 
 type Told = { key: string; answers: Answers }
 
 /**
- * Asks the long questions one after another, once the quick ones are answered; gives them up when
- * the fly changes. What was said of an older fly is gone at once.
+ * Asks the long questions one after another, once the pose is there; gives them up when the
+ * fly changes. What was said of an older fly is gone at once.
  *
  * @param key names the fly and everything the answers depend on
  */

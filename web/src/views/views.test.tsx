@@ -1,3 +1,4 @@
+import { Accordion } from 'radix-ui'
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Estimate, PatternDocument } from '../api/types'
@@ -5,6 +6,7 @@ import { ProblemDialog } from './ProblemDialog'
 import { Readings } from './Readings'
 import { ShankPlan } from './ShankPlan'
 import { Tray } from './Tray'
+import { WhatIfReading } from './WhatIfReading'
 
 afterEach(cleanup)
 
@@ -61,10 +63,10 @@ describe('Readings', () => {
     const { rerender, container } = render(
       <Readings pose={estimate} full={undefined} answers={{}} />,
     )
-    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(6)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(7)
     const full = { ...estimate, reserve: { keepsPostureTo: 10, sinksAt: 10, beyond: true } }
     rerender(<Readings pose={estimate} full={full} answers={{}} />)
-    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(3)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(4)
     expect(screen.getByText('>10 ×')).toBeTruthy()
   })
 
@@ -73,15 +75,57 @@ describe('Readings', () => {
     const { rerender } = render(<Readings pose={estimate} full={undefined} answers={progress} />)
     expect(screen.getByText('120 of 500 casts')).toBeTruthy()
     rerender(<Readings pose={estimate} full={undefined} answers={{ failed: 'Ask again.' }} />)
-    expect(screen.getAllByText('Ask again.')).toHaveLength(3)
+    expect(screen.getAllByText('Ask again.')).toHaveLength(4)
     const postures = [{ posture: estimate.posture, share: 0.9, low: 0.88, high: 0.92 }]
-    const landing = { casts: 500, sunk: 0, unsettled: 0, postures, rests: [] }
+    const landing = {
+      casts: 500,
+      pitchSpreadDeg: 25,
+      rollSpreadDeg: 35,
+      sunk: 0,
+      unsettled: 0,
+      postures,
+      rests: [],
+    }
     const carry = { inWaterMg: 0, more: false, beads: [], nymphs: [] }
     const answers = { LANDING: { landing }, CARRY: { carry } }
     rerender(<Readings pose={estimate} full={undefined} answers={answers} />)
     expect(screen.getByText('90 %')).toBeTruthy()
     expect(screen.getByText('88 to 92 % of casts')).toBeTruthy()
     expect(screen.getByText('nothing')).toBeTruthy()
+  })
+})
+
+describe('WhatIfReading', () => {
+  it('names the weakest link and what each thing otherwise would do', () => {
+    const sits = (posture: string, keepsPostureTo: number, massMg: number) => ({
+      ...{ posture, keepsPostureTo, massMg },
+      ...{ pitchDeg: 12, eyeMm: 2, pointMm: -1, sinksAt: 9 },
+    })
+    const whatIfs = {
+      now: sits('on-tips', 2.5, 20),
+      weakest: 'collar-hackle',
+      soaked: [
+        { part: 'collar-hackle', then: sits('sunk', 0, 20) },
+        { part: 'tail', then: sits('on-tips', 1.6, 20) },
+      ],
+      heavier: { part: 'hook', then: sits('half-down', 2.1, 23) },
+      lean: {
+        words: 'Its weight acts behind.',
+        pitchDeg: 12,
+        levers: [{ part: 'tail', share: -0.2, behindMm: 4 }],
+        changes: [{ words: 'tail longer', sinks: false, pitchDeg: 10 }],
+      },
+    }
+    render(
+      <Accordion.Root type="single" value="what-if">
+        <WhatIfReading whatIfs={whatIfs} waiting={undefined} />
+      </Accordion.Root>,
+    )
+    expect(screen.getByText('soaked, it sinks')).toBeTruthy()
+    expect(screen.getByText('tail: film reserve 2.5 → 1.6 ×')).toBeTruthy()
+    expect(screen.getByText('20 → 23 mg: it sits half down.')).toBeTruthy()
+    expect(screen.getByText('tail pulls 20 %, 4.0 mm behind its weight')).toBeTruthy()
+    expect(screen.getByText('tail longer: 10° tail down')).toBeTruthy()
   })
 })
 

@@ -66,6 +66,31 @@ class AnswersApiTest {
   }
 
   @Test
+  void theWholeEstimateComesWithItsBandAndWithLinesForEveryRest() throws Exception {
+    String collar = Files.readString(Path.of("../docs/format/examples/upright-collar.json"));
+    JsonNode pose = app.send("POST", "/api/estimates", collar).json();
+    List<JsonNode> lines = lines(app.send("POST", "/api/answers?ask=WHOLE", collar));
+    assertThat(lines.stream().filter(l -> l.at("/progress/all").asInt(0) == 64)).isNotEmpty();
+    JsonNode whole = lines.get(lines.size() - 1).get("estimate");
+    assertThat(whole.get("rest")).isEqualTo(pose.get("rest"));
+    assertThat(whole.at("/band/samples").asInt()).isEqualTo(64);
+    assertThat(whole.get("others").size()).isPositive();
+    assertThat(whole.at("/others/0/outline/fibres").size()).isGreaterThan(20);
+  }
+
+  @Test
+  void whatATierAsksIsAnswered() throws Exception {
+    String collar = Files.readString(Path.of("../docs/format/examples/upright-collar.json"));
+    List<JsonNode> lines = lines(app.send("POST", "/api/answers?ask=WHAT_IF", collar));
+    JsonNode answer = lines.get(lines.size() - 1).get("whatIfs");
+    assertThat(answer.get("weakest").asString()).isEqualTo("collar-hackle");
+    assertThat(answer.get("soaked").findValuesAsString("part")).contains("tail");
+    assertThat(answer.at("/heavier/then/massMg").asDouble())
+        .isGreaterThan(answer.at("/now/massMg").asDouble());
+    assertThat(answer.at("/lean/words").asString()).isNotEmpty();
+  }
+
+  @Test
   void whatCannotBeAskedIsRefused() throws Exception {
     Answer tooMany = app.send("POST", "/api/answers?ask=LANDING&casts=9999", example);
     assertThat(tooMany.status()).isEqualTo(422);

@@ -150,27 +150,9 @@ class ApiTest {
             materials,
             file.conditions(),
             ripplerest.core.estimate.Options.poseOnly());
-    var view = ripplerest.exchange.EstimateView.of(estimate, java.util.Optional.empty());
+    var view = ripplerest.exchange.EstimateView.of(estimate);
     JsonNode byCore = JsonMapper.shared().valueToTree(view);
     assertThat(pose.get("rest")).isEqualTo(byCore.get("rest"));
-    assertThat(app.send("POST", "/api/estimates?samples=9999", example).status()).isEqualTo(422);
-  }
-
-  @Test
-  void aPageThatAsksAnewGivesUpItsOlderLongEstimate() throws Exception {
-    String path = "/api/estimates?page=one&depth=";
-    var older =
-        java.util.concurrent.CompletableFuture.supplyAsync(
-            () -> {
-              try {
-                return app.send("POST", path + "FULL&samples=256", example);
-              } catch (Exception e) {
-                throw new IllegalStateException(e);
-              }
-            });
-    Thread.sleep(500);
-    assertThat(app.send("POST", path + "POSE", example).status()).isEqualTo(200);
-    assertThat(older.get(20, java.util.concurrent.TimeUnit.SECONDS).status()).isEqualTo(409);
   }
 
   @Test

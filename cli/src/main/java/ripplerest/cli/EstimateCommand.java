@@ -60,7 +60,7 @@ final class EstimateCommand implements Callable<Integer> {
   @Option(names = "--film", description = "Film factor, 1 clean to 0.4; else the file's.")
   private Double film;
 
-  @Option(names = "--floatant", description = "none or gel; else the file's.")
+  @Option(names = "--floatant", description = "none, gel, powder or pre-soak; else the file's.")
   private String floatant;
 
   @Option(
@@ -72,6 +72,9 @@ final class EstimateCommand implements Callable<Integer> {
       names = "--tippet",
       description = "Diameter of a straight tippet, 0.05 to 0.4 mm; else the file's, or cut off.")
   private Double tippet;
+
+  @Option(names = "--false-casts", description = "False casts a minute, 0 to 20; else the file's.")
+  private Double falseCasts;
 
   @Option(
       names = "--full",
@@ -88,7 +91,8 @@ final class EstimateCommand implements Callable<Integer> {
 
   @Option(
       names = "--ask",
-      description = "Instead of the estimate: LANDING, CARRY or OVER_TIME; progress on stderr.")
+      description =
+          "Instead of the pose: WHOLE, WHAT_IF, LANDING, CARRY or OVER_TIME, as JSON; progress on stderr.")
   private Question question;
 
   @Option(names = "--casts", description = "With --ask LANDING: casts, 1 to 5000; default 500.")
@@ -96,6 +100,10 @@ final class EstimateCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
+    if (text && question != null) {
+      System.err.println("--text: only without --ask. Answers are printed as JSON; leave one out.");
+      return BAD_INPUT;
+    }
     Materials materials = Materials.standard();
     Sizer sizer = new Sizer(materials);
     PatternReader reader = new PatternReader(sizer);
@@ -109,13 +117,13 @@ final class EstimateCommand implements Callable<Integer> {
           continue;
         }
         Options.Depth depth = full ? Options.Depth.FULL : Options.Depth.POSE;
-        Options options = new Options(depth, seed, samples, Mesh.WORKING, () -> false);
+        Options options = new Options(depth, seed, samples, Mesh.WORKING, Work.unwatched());
         Estimate estimate =
             Estimator.estimate(sizer.size(read.pattern()), materials, conditions, options);
         if (text) {
           System.out.print(TextSummary.of(read.pattern().name(), estimate));
         } else {
-          views.add(EstimateView.of(estimate, Optional.empty()));
+          views.add(EstimateView.of(estimate));
         }
       } catch (InvalidDocumentException e) {
         return refuse(file, e);
@@ -156,14 +164,16 @@ final class EstimateCommand implements Callable<Integer> {
         film == null ? c.filmFactor() : film,
         floatant == null ? c.floatant() : dressing(),
         touchdown == null ? c.touchdownFactor() : touchdown,
-        tippet == null ? c.tippet() : Optional.of(new Tippet(tippet, 0)));
+        tippet == null ? c.tippet() : Optional.of(new Tippet(tippet, 0)),
+        falseCasts == null ? c.falseCastsPerMinute() : falseCasts);
   }
 
   private Floatant dressing() {
     try {
-      return Floatant.valueOf(floatant.toUpperCase(Locale.ROOT));
+      return Floatant.valueOf(floatant.toUpperCase(Locale.ROOT).replace('-', '_'));
     } catch (IllegalArgumentException e) {
-      throw new OutOfRangeException("floatant", floatant, "none or gel", "Use one of the two.");
+      throw new OutOfRangeException(
+          "floatant", floatant, "none, gel, powder or pre-soak", "Use one of these.");
     }
   }
 

@@ -170,6 +170,48 @@ class BenchTest {
   }
 
   @Test
+  void whatATierAsksOpensUnderTheWeakestLink() {
+    openFly("Lantern Dun");
+    Locator reading = page.locator("[data-reading='what-if']");
+    assertThat(reading.locator("[aria-busy='false']"))
+        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+    assertThat(reading).containsText("hackle");
+    reading.getByRole(AriaRole.BUTTON).click();
+    assertThat(reading).containsText("tail: film reserve");
+    assertThat(reading).containsText("One wire heavier");
+    assertThat(reading).containsText("acts behind what holds its head end up");
+  }
+
+  @Test
+  void anotherRestCanBeDrawn() {
+    openFly("Lantern Dun");
+    Locator drawn =
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("rest drawn"));
+    assertThat(drawn).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+    String before = drawing();
+    assertThat(page.getByTestId("fly")).hasAttribute("data-rest", "on-tips");
+    drawn.getByRole(AriaRole.RADIO).nth(1).click();
+    assertThat(page.getByTestId("fly")).not().hasAttribute("data-rest", "on-tips");
+    assertThat(drawing()).isNotEqualTo(before);
+    drawn.getByRole(AriaRole.RADIO).nth(0).click();
+    assertThat(page.getByTestId("fly")).hasAttribute("data-rest", "on-tips");
+  }
+
+  @Test
+  void anotherFloatantAndMoreFalseCastsAreKept() {
+    openCopyOf("Willow Skate");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("pre-soak")).click();
+    field("false casts").fill("3");
+    field("false casts").press("Enter");
+    settled();
+    page.reload();
+    settled();
+    assertThat(field("false casts")).hasValue("3");
+    assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("pre-soak")))
+        .isChecked();
+  }
+
+  @Test
   void aTippetPullsAtTheEye() {
     openCopyOf("Slate Lodger");
     settled();

@@ -3,6 +3,7 @@ package ripplerest.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
@@ -18,6 +19,9 @@ import ripplerest.app.ThrowawayPostgres;
 
 /** The packaged application on a throwaway database, and Debian's Chromium; started once. */
 final class Site {
+  /** An answer on a busy machine; a test that fails waits this long. */
+  private static final double SLOWEST_MS = 20_000;
+
   private static Site instance;
   private static RuntimeException failure;
 
@@ -32,6 +36,7 @@ final class Site {
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx512m",
+                "-XX:+ExitOnOutOfMemoryError",
                 "-jar",
                 "../app/target/app-0.1.0.jar")
             .redirectErrorStream(true)
@@ -54,6 +59,7 @@ final class Site {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+    PlaywrightAssertions.setDefaultAssertionTimeout(SLOWEST_MS);
     Playwright playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));

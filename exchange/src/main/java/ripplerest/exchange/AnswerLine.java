@@ -5,6 +5,8 @@ import java.util.Locale;
 import ripplerest.core.drift.FloatOverTime;
 import ripplerest.core.drift.Stretch;
 import ripplerest.core.estimate.Hung;
+import ripplerest.core.estimate.WhatIfs;
+import ripplerest.core.rest.Casts;
 import ripplerest.core.rest.LandingShares;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
@@ -15,6 +17,8 @@ import ripplerest.core.rest.Rest;
  *
  * @param waits how many are before it; null once it has begun
  * @param progress how far it is; null before and after
+ * @param estimate the whole estimate, with its band and its other rests
+ * @param whatIfs what a tier asks of the fly
  * @param landing how the fly lands
  * @param carry what it can carry
  * @param overTime how long it floats, by kind of water
@@ -22,6 +26,8 @@ import ripplerest.core.rest.Rest;
 public record AnswerLine(
     WaitView waits,
     ProgressView progress,
+    EstimateView estimate,
+    WhatIfsView whatIfs,
     LandingView landing,
     HungView carry,
     OverTimeView overTime) {
@@ -32,9 +38,18 @@ public record AnswerLine(
   /** Steps done of all. */
   public record ProgressView(int done, int all) {}
 
-  /** Shares of many casts; the middle 80 % that so many casts leave open. */
+  /**
+   * Shares of many casts with the middle 80 % that so many casts leave open; {@code casts} came
+   * down with their pitch and roll spread so far about level and upright.
+   */
   public record LandingView(
-      int casts, int sunk, int unsettled, List<PostureShareView> postures, List<ShareView> rests) {}
+      int casts,
+      double pitchSpreadDeg,
+      double rollSpreadDeg,
+      int sunk,
+      int unsettled,
+      List<PostureShareView> postures,
+      List<ShareView> rests) {}
 
   /** Share of one posture, 0 to 1. */
   public record PostureShareView(String posture, double share, double low, double high) {}
@@ -81,16 +96,26 @@ public record AnswerLine(
 
   /** A line that says how many are before it. */
   public static AnswerLine waits(int before) {
-    return new AnswerLine(new WaitView(before), null, null, null, null);
+    return new AnswerLine(new WaitView(before), null, null, null, null, null, null);
   }
 
   /** A line that says how far it is. */
   public static AnswerLine progress(int done, int all) {
-    return new AnswerLine(null, new ProgressView(done, all), null, null, null);
+    return new AnswerLine(null, new ProgressView(done, all), null, null, null, null, null);
+  }
+
+  /** The whole estimate. */
+  public static AnswerLine of(EstimateView estimate) {
+    return new AnswerLine(null, null, estimate, null, null, null, null);
+  }
+
+  /** What a tier asks. */
+  public static AnswerLine of(WhatIfs whatIfs) {
+    return new AnswerLine(null, null, null, WhatIfsView.of(whatIfs), null, null, null);
   }
 
   /** How a fly lands. */
-  public static AnswerLine of(LandingShares s) {
+  public static AnswerLine of(LandingShares s, Casts casts) {
     List<PostureShareView> postures =
         s.shares().stream()
             .map(share -> share.rest().posture())
@@ -99,8 +124,16 @@ public record AnswerLine(
             .sorted(java.util.Comparator.comparingDouble(PostureShareView::share).reversed())
             .toList();
     List<ShareView> rests = s.shares().stream().map(AnswerLine::share).toList();
-    LandingView landing = new LandingView(s.throwsMade(), s.sunk(), s.unsettled(), postures, rests);
-    return new AnswerLine(null, null, landing, null, null);
+    LandingView landing =
+        new LandingView(
+            s.throwsMade(),
+            casts.pitchSpreadDeg(),
+            casts.rollSpreadDeg(),
+            s.sunk(),
+            s.unsettled(),
+            postures,
+            rests);
+    return new AnswerLine(null, null, null, null, landing, null, null);
   }
 
   private static PostureShareView posture(Posture posture, LandingShares.Ratio r) {
@@ -147,14 +180,14 @@ public record AnswerLine(
                         new NymphView(
                             word(n.metal()), n.hookSize(), n.beadMm(), rounded(n.inWaterMg(), 10)))
                 .toList());
-    return new AnswerLine(null, null, null, carry, null);
+    return new AnswerLine(null, null, null, null, null, carry, null);
   }
 
   /** How long a fly floats on several kinds of water. */
   public static AnswerLine of(java.util.Map<Stretch, FloatOverTime> byWater) {
     List<WaterView> views =
         byWater.entrySet().stream().map(e -> overTime(e.getKey(), e.getValue())).toList();
-    return new AnswerLine(null, null, null, null, new OverTimeView(views));
+    return new AnswerLine(null, null, null, null, null, null, new OverTimeView(views));
   }
 
   private static WaterView overTime(Stretch water, FloatOverTime f) {

@@ -4,10 +4,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.hook.Hook;
+import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
+import ripplerest.core.outline.Outliner;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
@@ -51,7 +54,7 @@ public record EstimateView(
   /** Mass of one part and its share of the whole. */
   public record WeightView(String part, double massMg, double share) {}
 
-  /** One rest: heights over the undisturbed level, mm. */
+  /** One rest: heights over the undisturbed level, mm; lines to draw only for the others. */
   public record RestView(
       String landedFrom,
       double pressed,
@@ -67,7 +70,8 @@ public record EstimateView(
       StiffnessView sliding,
       StiffnessView pinned,
       EndView receding,
-      EndView advancing) {}
+      EndView advancing,
+      OutlineView outline) {}
 
   /** Stiffness of a small heave (µN/mm), pitch and roll (µN·mm/rad). */
   public record StiffnessView(double heave, double pitch, double roll) {}
@@ -145,8 +149,24 @@ public record EstimateView(
   /** A fibre: its state, whether the film bears it, and its bent line. */
   public record ThinView(String part, String state, boolean bears, List<double[]> line) {}
 
-  /** The view of an estimate, with lines to draw if there are any. */
-  public static EstimateView of(Estimate e, Optional<Outline> outline) {
+  /** The view of an estimate in numbers, with nothing to draw. */
+  public static EstimateView of(Estimate e) {
+    return of(e, rest -> Optional.empty(), Optional.empty());
+  }
+
+  /** The view of an estimate, with lines to draw of every rest. */
+  public static EstimateView drawn(Estimate e, Materials materials) {
+    Function<Rest, Optional<Outline>> drawn =
+        rest -> Optional.of(Outliner.of(e.sized(), materials, e.conditions(), rest));
+    Optional<Outline> first =
+        e.rest()
+            .map(drawn)
+            .orElseGet(() -> Optional.of(Outliner.dry(e.sized(), materials, e.conditions())));
+    return of(e, drawn, first);
+  }
+
+  private static EstimateView of(
+      Estimate e, Function<Rest, Optional<Outline>> drawn, Optional<Outline> outline) {
     return new EstimateView(
         e.verdict(),
         e.rest().map(r -> word(r.posture())).orElse("sunk"),
@@ -160,9 +180,9 @@ public record EstimateView(
             .toList(),
         mm(e.massMg()),
         mm(e.popBackMg()),
-        e.rest().map(r -> rest(r, e.massMg())).orElse(null),
+        e.rest().map(r -> rest(r, e.massMg(), Optional.empty())).orElse(null),
         e.sinkReason(),
-        e.others().stream().map(r -> rest(r, e.massMg())).toList(),
+        e.others().stream().map(r -> rest(r, e.massMg(), drawn.apply(r))).toList(),
         e.reserve().map(EstimateView::reserve).orElse(null),
         e.footprint().map(EstimateView::footprint).orElse(null),
         e.band().map(EstimateView::band).orElse(null),
@@ -180,7 +200,7 @@ public record EstimateView(
     return new DimensionView(d.part(), d.name(), mm(d.mm()), degrees(d.eyeLengths()), d.rule());
   }
 
-  private static RestView rest(Rest r, double massMg) {
+  private static RestView rest(Rest r, double massMg, Optional<Outline> outline) {
     double weight = massMg * ripplerest.core.water.Water.GRAVITY;
     return new RestView(
         r.from().name(),
@@ -211,7 +231,8 @@ public record EstimateView(
         stiffness(r.sliding()),
         stiffness(r.pinned()),
         r.interval().receding().map(EstimateView::end).orElse(null),
-        r.interval().advancing().map(EstimateView::end).orElse(null));
+        r.interval().advancing().map(EstimateView::end).orElse(null),
+        outline.map(EstimateView::outline).orElse(null));
   }
 
   private static StiffnessView stiffness(Rest.Stiffness k) {

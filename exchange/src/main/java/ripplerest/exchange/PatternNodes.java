@@ -70,6 +70,7 @@ final class PatternNodes {
     conditions.set("filmFactor", number(c.filmFactor()));
     conditions.put("floatant", word(c.floatant()));
     conditions.set("touchdownFactor", number(c.touchdownFactor()));
+    conditions.set("falseCastsPerMinute", number(c.falseCastsPerMinute()));
     c.tippet()
         .ifPresent(
             t -> {
@@ -153,7 +154,8 @@ final class PatternNodes {
         n.get("filmFactor").asDouble(),
         Floatant.valueOf(constant(n.get("floatant"))),
         n.get("touchdownFactor").asDouble(),
-        Optional.ofNullable(n.get("tippet")).map(PatternNodes::tippet));
+        Optional.ofNullable(n.get("tippet")).map(PatternNodes::tippet),
+        n.path("falseCastsPerMinute").asDouble(Conditions.USUAL_FALSE_CASTS));
   }
 
   private static Tippet tippet(JsonNode n) {

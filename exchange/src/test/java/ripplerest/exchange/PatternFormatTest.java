@@ -9,7 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -66,7 +65,7 @@ class PatternFormatTest {
     var estimate =
         Estimator.estimate(
             SIZER.size(file.pattern()), MATERIALS, file.conditions(), Options.poseOnly());
-    return JsonMapper.shared().writeValueAsString(EstimateView.of(estimate, Optional.empty()));
+    return JsonMapper.shared().writeValueAsString(EstimateView.of(estimate));
   }
 
   @Test

@@ -11,7 +11,6 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import ripplerest.app.store.ConflictException;
 import ripplerest.app.store.NotFoundException;
-import ripplerest.core.estimate.Cancelled;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.exchange.FieldProblem;
 import ripplerest.exchange.InvalidDocumentException;
@@ -56,14 +55,6 @@ class Problems {
         problem(412, "urn:ripple-rest:problem:changed-elsewhere", "Changed elsewhere");
     problem.setDetail(e.getMessage());
     problem.setProperties(Map.of("stored", patterns.resource(e.stored())));
-    return problem;
-  }
-
-  @ExceptionHandler
-  ProblemDetail cancelled(Cancelled e) {
-    ProblemDetail problem =
-        problem(409, "urn:ripple-rest:problem:superseded", "A newer estimate was asked for");
-    problem.setDetail(e.getMessage());
     return problem;
   }
 

@@ -3,7 +3,6 @@ package ripplerest.app.web;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import ripplerest.core.estimate.Options;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Sizer;
@@ -36,9 +35,8 @@ class WarmUp {
     HookSpec hook = new HookSpec(16, HookSpec.Shape.STRAIGHT, 0, 0);
     for (int i = 0; i < ROUNDS; i++) {
       for (School school : School.standard()) {
-        estimates.view(
-            new PatternFile(Sizer.defaults(school, hook, "warm-up"), Conditions.DEFAULT),
-            Options.poseOnly());
+        estimates.estimate(
+            new PatternFile(Sizer.defaults(school, hook, "warm-up"), Conditions.DEFAULT));
       }
     }
   }

@@ -379,7 +379,8 @@ public final class Assembler {
   private Bulk bulk(String part, String material) {
     Material m = materials.get(material);
     double solid = m.get(Property.SOLID_SHARE);
-    double air = m.get(isDressed(part) ? Property.KEPT_AIR_TREATED : Property.KEPT_AIR_UNTREATED);
+    double bare = m.get(Property.KEPT_AIR_UNTREATED);
+    double air = isDressed(part) ? floatant.between(bare, m.get(Property.KEPT_AIR_TREATED)) : bare;
     return new Bulk(solid, m.get(Property.DENSITY), Math.min(1, solid + air));
   }
 }

@@ -4,6 +4,12 @@ import ripplerest.core.quantity.Require;
 
 /** How long a part is: a rule that follows the hook, or pinned millimetres that do not. */
 public sealed interface Length {
+  /** Largest factor of a rule. */
+  double MOST_FACTOR = 5;
+
+  /** Longest pinned length. */
+  double MOST_MM = 60;
+
   /** What a rule is measured against. */
   enum Reference {
     /** Shank to point. */
@@ -23,7 +29,7 @@ public sealed interface Length {
   record Rule(Reference reference, double factor) implements Length {
     public Rule {
       Require.present("rule", reference);
-      Require.inRange("factor", factor, 0.1, 5, "times " + reference);
+      Require.inRange("factor", factor, 0.1, MOST_FACTOR, "times " + reference);
     }
   }
 
@@ -34,7 +40,7 @@ public sealed interface Length {
    */
   record Pinned(double mm) implements Length {
     public Pinned {
-      Require.inRange("length", mm, 0.5, 60, "mm");
+      Require.inRange("length", mm, 0.5, MOST_MM, "mm");
     }
   }
 }

@@ -10,15 +10,26 @@ public sealed interface Part {
   /** Name of the material it is made of. */
   String material();
 
+  /** The same part of another material. */
+  Part withMaterial(String other);
+
   /** Stable name of this kind of part, such as {@code tail}. */
   String kind();
 
   /** Fibres that trail behind the bend. {@code count} 2 to 24. */
   record Tail(String material, int count, Length length) implements Part {
+    /** Most fibres. */
+    public static final int MOST = 24;
+
     public Tail {
       Require.text("material", material, 60);
-      Require.inRange("count", count, 2, 24);
+      Require.inRange("count", count, 2, MOST);
       Require.present("length", length);
+    }
+
+    @Override
+    public Tail withMaterial(String other) {
+      return new Tail(other, count, length);
     }
 
     @Override
@@ -35,6 +46,11 @@ public sealed interface Part {
     }
 
     @Override
+    public Body withMaterial(String other) {
+      return new Body(other, wires);
+    }
+
+    @Override
     public String kind() {
       return "body";
     }
@@ -45,6 +61,11 @@ public sealed interface Part {
     public UprightWing {
       Require.text("material", material, 60);
       Require.present("length", length);
+    }
+
+    @Override
+    public UprightWing withMaterial(String other) {
+      return new UprightWing(other, length);
     }
 
     @Override
@@ -66,6 +87,11 @@ public sealed interface Part {
     }
 
     @Override
+    public CollarHackle withMaterial(String other) {
+      return new CollarHackle(other, turns, barb, clippedBelow);
+    }
+
+    @Override
     public String kind() {
       return "collar-hackle";
     }
@@ -76,6 +102,11 @@ public sealed interface Part {
     public Post {
       Require.text("material", material, 60);
       Require.present("length", length);
+    }
+
+    @Override
+    public Post withMaterial(String other) {
+      return new Post(other, length);
     }
 
     @Override
@@ -93,6 +124,11 @@ public sealed interface Part {
     }
 
     @Override
+    public ParachuteHackle withMaterial(String other) {
+      return new ParachuteHackle(other, turns, barb);
+    }
+
+    @Override
     public String kind() {
       return "parachute-hackle";
     }
@@ -104,6 +140,11 @@ public sealed interface Part {
       Require.text("material", material, 60);
       Require.inRange("count", count, 1, 8);
       Require.present("length", length);
+    }
+
+    @Override
+    public ForwardPlume withMaterial(String other) {
+      return new ForwardPlume(other, count, length);
     }
 
     @Override

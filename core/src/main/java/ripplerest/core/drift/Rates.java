@@ -2,6 +2,7 @@ package ripplerest.core.drift;
 
 import java.util.random.RandomGenerator;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 
 /**
@@ -42,19 +43,28 @@ public record Rates(
     Require.inRange("slime of a fish", slimeOfAFish, 0, 1, "");
   }
 
-  /** The usual rates on a kind of water with a dressing. */
-  public static Rates usual(Stretch stretch, Floatant floatant) {
-    double minutes = floatant == Floatant.NONE ? 10 : 40;
+  /** The usual rates on a kind of water on such a day. */
+  public static Rates usual(Stretch stretch, Conditions day) {
     return switch (stretch) {
-      case STILL -> rates(0.05, 1.1, minutes);
-      case GLIDE -> rates(0.2, 1.4, minutes);
-      case RIFFLE -> rates(1, 2.2, minutes);
-      case POCKET -> rates(3, 3.5, minutes);
+      case STILL -> rates(0.05, 1.1, day);
+      case GLIDE -> rates(0.2, 1.4, day);
+      case RIFFLE -> rates(1, 2.2, day);
+      case POCKET -> rates(3, 3.5, day);
     };
   }
 
-  private static Rates rates(double dunks, double strength, double wetting) {
-    return new Rates(dunks, strength, wetting, 0.15, 0.12, 0.7, 0.15, 0.35);
+  /** Gel washes off little by little; powder soon; what has cured in the fibres stays longest. */
+  private static Rates rates(double dunks, double strength, Conditions day) {
+    double wetting =
+        switch (day.floatant()) {
+          case NONE -> 10;
+          case GEL -> 40;
+          case POWDER -> 20;
+          case PRE_SOAK -> 90;
+        };
+    double dunkWets = day.floatant() == Floatant.PRE_SOAK ? 0.08 : 0.15;
+    double casts = day.falseCastsPerMinute();
+    return new Rates(dunks, strength, wetting, dunkWets, 0.12, casts, 0.15, 0.35);
   }
 
   /** Nothing happens to the fly at all. */

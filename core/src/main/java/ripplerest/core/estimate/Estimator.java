@@ -32,15 +32,15 @@ public final class Estimator {
   /** Estimates one fly. Same input and seed, same output. */
   public static Estimate estimate(
       SizedPattern sized, Materials materials, Conditions conditions, Options options) {
-    stopIf(options);
+    options.work().goOn();
     Trial trial = new Trial(sized, materials, conditions, options.mesh());
     Landing upright = trial.land(Attitude.UPRIGHT);
     boolean pressed = options.depth() != Options.Depth.POSE;
     boolean full = options.depth() == Options.Depth.FULL;
     Optional<FilmReserve> reserve =
         upright.rest().filter(r -> pressed).map(r -> FilmReserve.from(r, trial.finder));
-    List<Rest> others = full ? trial.others(upright, options.cancelled()) : List.of();
-    stopIf(options);
+    List<Rest> others = full ? trial.others(upright, options.work()::cancelled) : List.of();
+    options.work().goOn();
     Optional<Footprint> footprint =
         upright.rest().filter(r -> pressed).map(r -> Footprint.of(r, trial.finder));
     Optional<Band> band =
@@ -53,7 +53,7 @@ public final class Estimator {
                     conditions,
                     options.samples(),
                     options.seed(),
-                    Work.until(options.cancelled())));
+                    options.work()));
     List<Warning> warnings = new ArrayList<>(sized.warnings());
     warnings.addAll(ModelRange.warnings(trial.body, upright));
     return new Estimate(
@@ -77,11 +77,5 @@ public final class Estimator {
     Map<String, Double> byPart = new TreeMap<>();
     body.lumps().forEach(l -> byPart.merge(l.part(), l.massMg(), Double::sum));
     return byPart.entrySet().stream().map(e -> new PartWeight(e.getKey(), e.getValue())).toList();
-  }
-
-  private static void stopIf(Options options) {
-    if (options.cancelled().getAsBoolean()) {
-      throw new Cancelled();
-    }
   }
 }

@@ -1,6 +1,5 @@
 package ripplerest.core.estimate;
 
-import java.util.function.BooleanSupplier;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.quantity.Require;
 
@@ -11,9 +10,9 @@ import ripplerest.core.quantity.Require;
  * @param seed of the random draws for the band
  * @param samples draws for the band, 0 for none, at most 256
  * @param mesh how finely the fly is cut up
- * @param cancelled asked now and then; once true the estimate is given up
+ * @param work told how far the band is; the estimate is given up once it is no longer wanted
  */
-public record Options(Depth depth, long seed, int samples, Mesh mesh, BooleanSupplier cancelled) {
+public record Options(Depth depth, long seed, int samples, Mesh mesh, Work work) {
   /** How far an estimate goes. */
   public enum Depth {
     /** Where the fly rests after landing upright, what holds it, pop-back. Quick. */
@@ -31,26 +30,26 @@ public record Options(Depth depth, long seed, int samples, Mesh mesh, BooleanSup
     Require.present("depth", depth);
     Require.inRange("samples", samples, 0, 256);
     Require.present("mesh", mesh);
-    Require.present("cancelled", cancelled);
+    Require.present("work", work);
   }
 
   /** The pose alone. */
   public static Options poseOnly() {
-    return new Options(Depth.POSE, 1, 0, Mesh.WORKING, () -> false);
+    return new Options(Depth.POSE, 1, 0, Mesh.WORKING, Work.unwatched());
   }
 
   /** The pose, its reserve and its footprint. */
   public static Options withReserve() {
-    return new Options(Depth.RESERVE, 1, 0, Mesh.WORKING, () -> false);
+    return new Options(Depth.RESERVE, 1, 0, Mesh.WORKING, Work.unwatched());
   }
 
   /** All but the band. */
   public static Options withoutBand() {
-    return new Options(Depth.FULL, 1, 0, Mesh.WORKING, () -> false);
+    return new Options(Depth.FULL, 1, 0, Mesh.WORKING, Work.unwatched());
   }
 
   /** Everything, with a band. */
   public static Options withBand(long seed) {
-    return new Options(Depth.FULL, seed, BAND, Mesh.WORKING, () -> false);
+    return new Options(Depth.FULL, seed, BAND, Mesh.WORKING, Work.unwatched());
   }
 }

@@ -49,6 +49,9 @@ public final class FilmSolver {
   private final Anderson mixer;
   private final Optional<TippetBeam> tippet;
 
+  /** Moment of the tippet's lift about the centre of mass, µN·mm; it turns the tail end up. */
+  private double tippetTurn;
+
   private final int[] nearSegment;
   private final int[] nearFibre;
   private int segmentsNear;
@@ -297,7 +300,8 @@ public final class FilmSolver {
       TippetBeam beam = tippet.get();
       beam.settle(eye.getZ(), pose.pitchRad());
       lift += beam.lift;
-      pitch += beam.moment - beam.lift * eye.getX();
+      tippetTurn = beam.lift * eye.getX();
+      pitch += beam.moment - tippetTurn;
     }
     return new Load(lift, pitch, roll * cosPitch);
   }
@@ -316,20 +320,30 @@ public final class FilmSolver {
     fibres.pin(state, line);
   }
 
-  /** Film and buoyant force of each part in the last pose, µN: part name to {film, buoyancy}. */
+  /**
+   * What the water does to each part in the last pose: part name to {force of the film, buoyancy,
+   * moment that turns the tail end up}, µN and µN·mm about the centre of mass.
+   */
   public Map<String, double[]> supportByPart(FilmState state) {
     Map<String, double[]> byPart = new TreeMap<>();
     for (int k = 0; k < slices.count; k++) {
       String part = body.members().get(slices.member[k]).part();
-      double[] held = byPart.computeIfAbsent(part, p -> new double[2]);
+      double[] held = byPart.computeIfAbsent(part, p -> new double[3]);
       held[0] += slices.film[k];
       held[1] += slices.total[k] - slices.film[k];
+      held[2] += slices.total[k] * slices.x[k];
     }
-    tippet.ifPresent(t -> byPart.put("tippet", new double[] {t.lift, 0}));
+    tippet.ifPresent(t -> byPart.put("tippet", new double[] {t.lift, 0, tippetTurn - t.moment}));
     for (int i = 0; i < fibres.count; i++) {
-      double[] held = byPart.computeIfAbsent(body.fibres().get(i).part(), p -> new double[2]);
+      double[] held = byPart.computeIfAbsent(body.fibres().get(i).part(), p -> new double[3]);
+      double buoyancy = fibres.buoyancy(i, state.fibres[i]);
       held[0] += fibres.force[i];
-      held[1] += fibres.buoyancy(i, state.fibres[i]);
+      held[1] += buoyancy;
+      held[2] += fibres.force[i] * (fibres.x[i] + fibres.outX[i] * fibres.reach[i]);
+      if (buoyancy > 0) {
+        double middle = fibres.buoyancyReach(i, state.fibres[i]);
+        held[2] += buoyancy * (fibres.x[i] + fibres.outX[i] * middle);
+      }
     }
     return byPart;
   }

@@ -43,17 +43,19 @@ public final class Wetting {
   public static Wetting of(Materials materials, Floatant floatant) {
     Map<String, Angles> all = new HashMap<>();
     for (Material m : materials.all()) {
-      Angles bare = angles(m, Property.ADVANCING_UNTREATED, Property.RECEDING_UNTREATED);
-      Angles treated = angles(m, Property.ADVANCING_TREATED, Property.RECEDING_TREATED);
-      all.put(m.id(), floatant == Floatant.NONE ? bare : treated);
-      all.put(FlyBody.undressed(m.id()), bare);
+      all.put(m.id(), angles(m, floatant));
+      all.put(FlyBody.undressed(m.id()), angles(m, Floatant.NONE));
     }
     return new Wetting(all);
   }
 
-  private static Angles angles(Material m, Property advancing, Property receding) {
-    double a = Math.min(Math.toRadians(175), m.get(advancing));
-    return new Angles(a, Math.min(a, m.get(receding)));
+  private static Angles angles(Material m, Floatant floatant) {
+    double advancing =
+        floatant.between(m.get(Property.ADVANCING_UNTREATED), m.get(Property.ADVANCING_TREATED));
+    double receding =
+        floatant.between(m.get(Property.RECEDING_UNTREATED), m.get(Property.RECEDING_TREATED));
+    double a = Math.min(Math.toRadians(175), advancing);
+    return new Angles(a, Math.min(a, receding));
   }
 
   /** One pair of angles for one named surface; for bodies built by hand. */

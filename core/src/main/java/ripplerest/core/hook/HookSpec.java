@@ -11,6 +11,11 @@ import ripplerest.core.quantity.Require;
  * @param wireSteps the X of wire: 2 fine = -2 … 2 heavy = 2
  */
 public record HookSpec(int size, Shape shape, int lengthSteps, int wireSteps) {
+  /** The finest and the heaviest wire, in steps. */
+  public static final int FINEST = -2;
+
+  public static final int HEAVIEST = 2;
+
   /** Shape of shank and bend. */
   public enum Shape {
     STRAIGHT,
@@ -21,7 +26,7 @@ public record HookSpec(int size, Shape shape, int lengthSteps, int wireSteps) {
     Require.inRange("size", size, 8, 22);
     Require.present("shape", shape);
     Require.inRange("lengthSteps", lengthSteps, -2, 4);
-    Require.inRange("wireSteps", wireSteps, -2, 2);
+    Require.inRange("wireSteps", wireSteps, FINEST, HEAVIEST);
   }
 
   public HookSpec withSize(int other) {

@@ -78,8 +78,13 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
     return new Material(id, label, moved);
   }
 
+  /** The same material under another name. */
+  public Material named(String other) {
+    return new Material(other, label, priors);
+  }
+
   /** This material after some use; what it is bound to stays, what water changes goes with it. */
-  Material worn(Wear wear) {
+  public Material worn(Wear wear) {
     double slime = wear.slime() * get(Property.SLIME_SENSITIVITY);
     double dry = wear.dryness() * (1 - Math.min(1, slime));
     Map<Property, Prior> worn = new EnumMap<>(priors);

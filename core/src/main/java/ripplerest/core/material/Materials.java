@@ -84,6 +84,13 @@ public final class Materials {
     return material;
   }
 
+  /** A table with one more material; one of the same name is replaced. */
+  public Materials with(Material material) {
+    Map<String, Material> more = new LinkedHashMap<>(byId);
+    more.put(material.id(), material);
+    return new Materials(more);
+  }
+
   /** All materials, in file order. */
   public Iterable<Material> all() {
     return byId.values();

@@ -13,6 +13,9 @@ import ripplerest.core.quantity.Require;
 public record Wear(double dryness, double air, double slime) {
   public static final Wear FRESH = new Wear(1, 1, 0);
 
+  /** Wet through, its air gone. */
+  public static final Wear SOAKED = new Wear(0, 0, 0);
+
   public Wear {
     Require.inRange("dryness", dryness, 0, 1, "");
     Require.inRange("air", air, 0, 1, "");

@@ -90,8 +90,9 @@ public record Rest(
    * @param part kind of part
    * @param filmUn held by the film, µN; negative where the film pulls the part down
    * @param buoyancyUn held by displaced water, µN
+   * @param turnsUnMm moment about the centre of mass by which both turn the tail end up, µN·mm
    */
-  public record Support(String part, double filmUn, double buoyancyUn) {
+  public record Support(String part, double filmUn, double buoyancyUn, double turnsUnMm) {
     public double totalUn() {
       return filmUn + buoyancyUn;
     }
@@ -121,6 +122,11 @@ public record Rest(
           && pendingChanges == 0
           && stiffness.stream().allMatch(k -> k > 0);
     }
+  }
+
+  /** What a part holds, µN; 0 for one that is not there. */
+  public double holds(String part) {
+    return support.stream().filter(s -> s.part().equals(part)).mapToDouble(Support::totalUn).sum();
   }
 
   /** Whether two rests are the same place, however the fly got there; either side counts once. */

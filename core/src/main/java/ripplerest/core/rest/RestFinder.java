@@ -261,7 +261,7 @@ public final class RestFinder {
   private List<Rest.Support> support(FilmState state) {
     List<Rest.Support> all = new ArrayList<>();
     for (Map.Entry<String, double[]> e : film.supportByPart(state).entrySet()) {
-      all.add(new Rest.Support(e.getKey(), e.getValue()[0], e.getValue()[1]));
+      all.add(new Rest.Support(e.getKey(), e.getValue()[0], e.getValue()[1], e.getValue()[2]));
     }
     return List.copyOf(all);
   }

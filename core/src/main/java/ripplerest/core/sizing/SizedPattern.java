@@ -1,6 +1,7 @@
 package ripplerest.core.sizing;
 
 import java.util.List;
+import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -54,6 +55,11 @@ public record SizedPattern(
     dimensions = List.copyOf(dimensions);
     spans = List.copyOf(spans);
     warnings = List.copyOf(warnings);
+  }
+
+  /** The same sizes with the part of the same kind replaced by one of another material. */
+  public SizedPattern withPart(Part replacement) {
+    return new SizedPattern(pattern.withPart(replacement), hook, dimensions, spans, warnings);
   }
 
   /** Millimetres of a dimension that must be there. */

@@ -13,10 +13,9 @@ import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
-import ripplerest.core.water.Floatant;
 
 class FloatOverTimeTest {
-  private static final Rates RIFFLE = Rates.usual(Stretch.RIFFLE, Floatant.GEL);
+  private static final Rates RIFFLE = Rates.usual(Stretch.RIFFLE, Conditions.DEFAULT);
 
   private static Floats floats(Pattern pattern, Conditions conditions) {
     SizedPattern sized = new Sizer(Flies.MATERIALS).size(pattern);
@@ -101,7 +100,7 @@ class FloatOverTimeTest {
     Floats floats = linear(4, -5);
     double before = 2;
     for (Stretch s : Stretch.values()) {
-      double up = meanUp(FloatOverTime.of(floats, Rates.usual(s, Floatant.GEL), 1));
+      double up = meanUp(FloatOverTime.of(floats, Rates.usual(s, Conditions.DEFAULT), 1));
       assertThat(up).isLessThan(before);
       before = up;
     }

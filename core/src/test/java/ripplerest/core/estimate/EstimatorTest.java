@@ -3,12 +3,15 @@ package ripplerest.core.estimate;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
@@ -17,6 +20,7 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.rest.RandomFlies;
+import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
@@ -31,10 +35,29 @@ class EstimatorTest {
         new Sizer(MATERIALS).size(pattern), MATERIALS, Conditions.DEFAULT, options);
   }
 
+  // Internal: rests of one fly are told apart at 0.3 mm; those found lie at least twice that apart.
+  @ParameterizedTest
+  @ValueSource(strings = {"upright-collar", "parachute", "forward-plume"})
+  void restsThatCountAsTwoLieWellApart(String school) {
+    Estimate e = estimate(Flies.of(school, 14), Options.withoutBand());
+    List<Rest> rests = new ArrayList<>(e.others());
+    e.rest().ifPresent(rests::add);
+    for (int i = 0; i < rests.size(); i++) {
+      for (int j = 0; j < i; j++) {
+        Rest a = rests.get(i);
+        Rest b = rests.get(j);
+        double apart = Math.max(Math.abs(a.eyeMm() - b.eyeMm()), Math.abs(a.bendMm() - b.bendMm()));
+        double rolled = Math.abs(a.pose().rollRad()) - Math.abs(b.pose().rollRad());
+        boolean otherwise = a.posture() != b.posture() || Math.abs(rolled) > Math.toRadians(15);
+        assertThat(otherwise || apart > 0.6).as("%s and %s", a.pose(), b.pose()).isTrue();
+      }
+    }
+  }
+
   @Test
   void bandHoldsTheNominalAndIsTheSameForTheSameSeed() {
     Pattern fly = Flies.of("parachute", 16);
-    Options options = new Options(Options.Depth.FULL, 5, 6, Mesh.WORKING, () -> false);
+    Options options = new Options(Options.Depth.FULL, 5, 6, Mesh.WORKING, Work.unwatched());
     Estimate once = estimate(fly, options);
     assertThat(estimate(fly, options).band()).isEqualTo(once.band());
     Estimate.Band band = once.band().orElseThrow();
@@ -43,7 +66,7 @@ class EstimatorTest {
     assertThat(band.popBackMg().low()).isLessThan(once.popBackMg());
     assertThat(band.popBackMg().high()).isGreaterThan(once.popBackMg());
     assertThat(band.eyeMm().orElseThrow().low()).isLessThanOrEqualTo(band.eyeMm().get().high());
-    Options otherSeed = new Options(Options.Depth.FULL, 6, 6, Mesh.WORKING, () -> false);
+    Options otherSeed = new Options(Options.Depth.FULL, 6, 6, Mesh.WORKING, Work.unwatched());
     assertThat(estimate(fly, otherSeed).band()).isNotEqualTo(once.band());
   }
 
@@ -72,7 +95,7 @@ class EstimatorTest {
 
   @Test
   void cancellingEndsIt() {
-    Options cancelled = new Options(Options.Depth.FULL, 1, 4, Mesh.WORKING, () -> true);
+    Options cancelled = new Options(Options.Depth.FULL, 1, 4, Mesh.WORKING, Work.until(() -> true));
     assertThatThrownBy(() -> estimate(Flies.of("forward-plume", 16), cancelled))
         .isInstanceOf(Cancelled.class);
   }
@@ -128,7 +151,8 @@ class EstimatorTest {
             random.nextDouble(1, 8),
             random.nextInt(4) == 0
                 ? Optional.of(new Tippet(random.nextDouble(0.08, 0.25), random.nextDouble(20, 200)))
-                : Optional.empty());
+                : Optional.empty(),
+            1);
     SizedPattern sized = new Sizer(MATERIALS).size(RandomFlies.pattern(random));
     return Estimator.estimate(sized, MATERIALS, conditions, Options.poseOnly());
   }

@@ -6,6 +6,7 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.School;
@@ -37,7 +38,7 @@ public final class Flies {
   }
 
   public static Estimate pose(Pattern pattern, Conditions conditions, Mesh mesh) {
-    Options options = new Options(Options.Depth.POSE, 1, 0, mesh, () -> false);
+    Options options = new Options(Options.Depth.POSE, 1, 0, mesh, Work.unwatched());
     return Estimator.estimate(new Sizer(MATERIALS).size(pattern), MATERIALS, conditions, options);
   }
 

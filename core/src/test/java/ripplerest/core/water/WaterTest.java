@@ -62,7 +62,7 @@ class WaterTest {
   @CsvSource({"-1", "100", "NaN", "Infinity"})
   void boilingOrFrozenWaterIsRefusedWithItsBound(double celsius) {
     assertThatThrownBy(
-            () -> new Conditions(celsius, 1, Floatant.GEL, 2, java.util.Optional.empty()))
+            () -> new Conditions(celsius, 1, Floatant.GEL, 2, java.util.Optional.empty(), 1))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("temperature")
         .hasMessageContaining("from 0 to 40 °C");

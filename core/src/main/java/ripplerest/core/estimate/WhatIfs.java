@@ -1,0 +1,177 @@
+package ripplerest.core.estimate;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.material.Material;
+import ripplerest.core.material.Materials;
+import ripplerest.core.material.Wear;
+import ripplerest.core.rest.Attitude;
+import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Posture;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Conditions;
+
+/**
+ * What a tier asks of a fly before trusting it: the same fly with one thing otherwise, each
+ * estimated anew.
+ *
+ * @param now the fly as it is
+ * @param soaked with each part in turn wet through, the one that costs most first
+ * @param heavier on a hook one wire heavier; empty if there is none
+ * @param lean why it leans as it does; empty if it sinks
+ */
+public record WhatIfs(
+    Sits now, List<WhatIf> soaked, Optional<WhatIf> heavier, Optional<Lean> lean) {
+  /** A loss of film reserve smaller than this share is not worth naming. */
+  private static final double WORTH_NAMING = 0.1;
+
+  public WhatIfs {
+    soaked = List.copyOf(soaked);
+  }
+
+  /**
+   * How a fly sits.
+   *
+   * @param posture empty: it sinks
+   * @param pitchDeg tail down is positive, °; 0 if it sinks
+   * @param eyeMm height of the eye, mm; 0 if it sinks
+   * @param pointMm height of the hook point, mm; 0 if it sinks
+   * @param keepsPostureTo in its own weight; 0 if it sinks
+   * @param sinksAt in its own weight; 0 if it sinks
+   * @param massMg mg
+   */
+  public record Sits(
+      Optional<Posture> posture,
+      double pitchDeg,
+      double eyeMm,
+      double pointMm,
+      double keepsPostureTo,
+      double sinksAt,
+      double massMg) {
+    /** The load under which it still sits like {@code other}, mg; 0 if it does not even now. */
+    double bearsMg(Sits other) {
+      return posture.equals(other.posture) ? keepsPostureTo * massMg : 0;
+    }
+  }
+
+  /**
+   * One thing otherwise.
+   *
+   * @param part what was changed
+   * @param then how it sits so
+   */
+  public record WhatIf(String part, Sits then) {}
+
+  /** The part whose soaking costs most, if any costs enough to be named. */
+  public Optional<WhatIf> weakest() {
+    return soaked.stream()
+        .findFirst()
+        .filter(w -> w.then().bearsMg(now) < (1 - WORTH_NAMING) * now.bearsMg(now));
+  }
+
+  /** Asks all of it. */
+  public static WhatIfs of(
+      SizedPattern sized, Materials materials, Conditions conditions, Work work) {
+    return new Asking(materials, conditions, work).of(sized);
+  }
+
+  /** One fly's questions under way. */
+  private static final class Asking {
+    private static final String SOAKED = "/soaked";
+
+    private final Materials materials;
+    private final Conditions conditions;
+    private final Work work;
+    private int done;
+    private int all;
+
+    Asking(Materials materials, Conditions conditions, Work work) {
+      this.materials = materials;
+      this.conditions = conditions;
+      this.work = work;
+    }
+
+    WhatIfs of(SizedPattern sized) {
+      Set<String> kinds = new HashSet<>();
+      List<Part> parts = sized.pattern().parts().stream().filter(p -> kinds.add(p.kind())).toList();
+      all = parts.size() + 3;
+      Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
+      Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
+      Sits now = sits(trial, rest);
+      ToDoubleFunction<WhatIf> holds = w -> rest.map(r -> r.holds(w.part())).orElse(0.0);
+      List<WhatIf> soaked = new ArrayList<>();
+      for (Part part : parts) {
+        soaked.add(new WhatIf(part.kind(), soaked(sized, part)));
+      }
+      soaked.sort(
+          Comparator.<WhatIf>comparingDouble(w -> w.then().bearsMg(now))
+              .thenComparingDouble(w -> w.then().sinksAt())
+              .thenComparing(Comparator.comparingDouble(holds).reversed()));
+      Optional<WhatIf> heavier = heavier(sized.pattern());
+      Optional<Lean> lean = rest.map(r -> Lean.of(sized, r, materials, conditions));
+      tell();
+      return new WhatIfs(now, soaked, heavier, lean);
+    }
+
+    /** Only this part wet through, others of the same material stay as they are. */
+    private Sits soaked(SizedPattern sized, Part part) {
+      Material wet = materials.get(part.material()).worn(Wear.SOAKED);
+      String name = wet.id() + SOAKED;
+      return sits(sized.withPart(part.withMaterial(name)), materials.with(wet.named(name)));
+    }
+
+    private Optional<WhatIf> heavier(Pattern pattern) {
+      int steps = pattern.hook().wireSteps() + 1;
+      if (steps > HookSpec.HEAVIEST) {
+        return Optional.empty();
+      }
+      Pattern heavier = pattern.withHook(pattern.hook().withWire(steps));
+      return Optional.of(new WhatIf("hook", sits(new Sizer(materials).size(heavier), materials)));
+    }
+
+    private Sits sits(SizedPattern sized, Materials table) {
+      Trial trial = new Trial(sized, table, conditions, Mesh.WORKING);
+      return sits(trial, trial.land(Attitude.UPRIGHT).rest());
+    }
+
+    private Sits sits(Trial trial, Optional<Rest> rest) {
+      work.goOn();
+      double mass = trial.body.massMg();
+      Sits sits = rest.map(r -> sits(r, mass, trial)).orElse(sunk(mass));
+      tell();
+      return sits;
+    }
+
+    private static Sits sits(Rest rest, double massMg, Trial trial) {
+      FilmReserve reserve = FilmReserve.from(rest, trial.finder);
+      return new Sits(
+          Optional.of(rest.posture()),
+          Math.toDegrees(rest.pose().pitchRad()),
+          rest.eyeMm(),
+          rest.pointMm(),
+          reserve.keepsPostureTo(),
+          reserve.sinksAt(),
+          massMg);
+    }
+
+    private static Sits sunk(double massMg) {
+      return new Sits(Optional.empty(), 0, 0, 0, 0, 0, massMg);
+    }
+
+    private void tell() {
+      done++;
+      work.done(done, all);
+    }
+  }
+}

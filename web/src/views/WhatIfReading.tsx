@@ -1,0 +1,88 @@
+import type { Lean, Sits, WhatIfs } from '../api/types'
+import { part, percent, posture } from '../parts/words'
+import { Reading } from './Reading'
+
+/** What a tier asks before trusting a fly: the weakest link, and the same fly with one thing otherwise. */
+export function WhatIfReading({
+  whatIfs,
+  waiting,
+}: {
+  whatIfs: WhatIfs | undefined
+  waiting: string | undefined
+}) {
+  const weakest = whatIfs?.soaked.find((w) => w.part === whatIfs.weakest)
+  return (
+    <Reading
+      id="what-if"
+      title="weakest link"
+      value={whatIfs ? (weakest ? part(weakest.part) : 'none') : '…'}
+      band={
+        whatIfs ? (weakest ? `soaked, ${lost(weakest.then, whatIfs.now)}` : undefined) : waiting
+      }
+      stale={!whatIfs}
+    >
+      {whatIfs && <Asked whatIfs={whatIfs} />}
+    </Reading>
+  )
+}
+
+function Asked({ whatIfs }: { whatIfs: WhatIfs }) {
+  const { now, soaked, heavier, lean } = whatIfs
+  return (
+    <>
+      <h3 className="font-semibold">If a part is wet through</h3>
+      <ul className="mb-2">
+        {soaked.map((w) => (
+          <li key={w.part}>
+            {part(w.part)}: {lost(w.then, now)}
+          </li>
+        ))}
+      </ul>
+      <h3 className="font-semibold">One wire heavier, for bigger fish</h3>
+      <p className="mb-2">
+        {heavier
+          ? `${now.massMg.toFixed(0)} → ${heavier.then.massMg.toFixed(0)} mg: ${lost(heavier.then, now)}.`
+          : 'There is no heavier wire in the table.'}
+      </p>
+      {lean && <Leans lean={lean} />}
+    </>
+  )
+}
+
+function Leans({ lean }: { lean: Lean }) {
+  return (
+    <>
+      <h3 className="font-semibold">Why does it fall on its tail?</h3>
+      <p>{lean.words}</p>
+      <ul>
+        {lean.levers.map((l) => (
+          <li key={l.part}>
+            {part(l.part)}{' '}
+            {l.share >= 0 ? `holds ${percent(l.share)}` : `pulls ${percent(-l.share)}`},{' '}
+            {Math.abs(l.behindMm).toFixed(1)} mm {l.behindMm < 0 ? 'ahead of' : 'behind'} its weight
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2">It leans {degrees(lean.pitchDeg)}. It would lean with</p>
+      <ul>
+        {lean.changes.map((c) => (
+          <li key={c.words}>
+            {c.words}: {c.sinks ? 'it would sink' : degrees(c.pitchDeg)}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
+
+function degrees(pitchDeg: number): string {
+  const size = Math.abs(Math.round(pitchDeg))
+  return size === 0 ? '0°' : `${size}° ${pitchDeg > 0 ? 'tail down' : 'head down'}`
+}
+
+/** What one thing otherwise does to the film reserve, or to how it sits. */
+function lost(then: Sits, now: Sits): string {
+  if (then.posture === 'sunk') return 'it sinks'
+  if (then.posture !== now.posture) return `it sits ${posture(then.posture)}`
+  return `film reserve ${now.keepsPostureTo.toFixed(1)} → ${then.keepsPostureTo.toFixed(1)} ×`
+}
