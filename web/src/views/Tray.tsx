@@ -1,6 +1,7 @@
 import type { Conditions, Estimate, Hook, Part, PatternDocument } from '../api/types'
 import { partOf, withConditions, withHook, withPart } from '../parts/document'
 import { Choice } from '../ui/Choice'
+import { Pick } from '../ui/Pick'
 import { LengthStepper } from '../ui/LengthStepper'
 import { Stepper } from '../ui/Stepper'
 import type { ReactNode } from 'react'
@@ -65,7 +66,7 @@ export function Tray({ document, estimate, onChange }: Props) {
         />
       ))}
       <Sheet title="Water">
-        <Choice
+        <Pick
           label="floatant"
           value={conditions.floatant}
           options={[
@@ -100,7 +101,7 @@ export function Tray({ document, estimate, onChange }: Props) {
           step={0.1}
           low={0}
           high={20}
-          unit="a minute"
+          unit="/min"
           onChange={(falseCastsPerMinute) => changeWater({ falseCastsPerMinute })}
         />
         <Choice

@@ -137,8 +137,8 @@ describe('Tray', () => {
     expect(onChange.mock.lastCall?.[0].pattern.hook.size).toBe(15)
     fireEvent.click(screen.getByRole('button', { name: 'fibres: less' }))
     expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({ count: 5 })
-    fireEvent.click(screen.getByRole('radio', { name: 'none' }))
-    expect(onChange.mock.lastCall?.[0].conditions?.floatant).toBe('none')
+    fireEvent.click(screen.getByRole('button', { name: 'false casts: more' }))
+    expect(onChange.mock.lastCall?.[0].conditions?.falseCastsPerMinute).toBe(0.8)
     expect(onChange.mock.lastCall?.[0].pattern).toEqual(document.pattern)
   })
 

@@ -1,0 +1,52 @@
+import { Check, ChevronDown } from 'lucide-react'
+import { Select } from 'radix-ui'
+import { useId } from 'react'
+
+type Props<T extends string> = {
+  label: string
+  value: T
+  options: readonly (readonly [T, string])[]
+  onChange: (value: T) => void
+}
+
+/** One of several words, too many to stand side by side. */
+export function Pick<T extends string>({ label, value, options, onChange }: Props<T>) {
+  const id = useId()
+  return (
+    <div className="flex items-center justify-between gap-2">
+      <span className="text-soft" id={id}>
+        {label}
+      </span>
+      <Select.Root value={value} onValueChange={onChange}>
+        <Select.Trigger
+          aria-labelledby={id}
+          className="border-rule bg-leaf flex items-center gap-1 rounded border px-2 py-0.5"
+        >
+          <Select.Value />
+          <ChevronDown size={14} aria-hidden />
+        </Select.Trigger>
+        <Select.Portal>
+          <Select.Content
+            position="popper"
+            className="border-rule bg-leaf z-20 max-h-80 overflow-auto rounded border shadow"
+          >
+            <Select.Viewport>
+              {options.map(([option, words]) => (
+                <Select.Item
+                  key={option}
+                  value={option}
+                  className="data-[highlighted]:bg-tide data-[highlighted]:text-leaf flex cursor-default items-center justify-between gap-3 px-3 py-1"
+                >
+                  <Select.ItemText>{words}</Select.ItemText>
+                  <Select.ItemIndicator>
+                    <Check size={14} aria-hidden />
+                  </Select.ItemIndicator>
+                </Select.Item>
+              ))}
+            </Select.Viewport>
+          </Select.Content>
+        </Select.Portal>
+      </Select.Root>
+    </div>
+  )
+}
