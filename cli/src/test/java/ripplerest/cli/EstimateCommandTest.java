@@ -93,6 +93,7 @@ class EstimateCommandTest {
     assertThat(run("--temperature", "100", EXAMPLE).status()).isEqualTo(2);
     assertThat(run("--temperature", "100", EXAMPLE).err()).contains("from 0 to 40 °C");
     assertThat(run("--floatant", "wax", EXAMPLE).err()).contains("none, gel, powder or pre-soak");
+    assertThat(run("--text", "--ask", "CARRY", EXAMPLE).err()).contains("leave one out");
     assertThat(run("no-such-file.json").err()).contains("no such file");
     assertThat(run("src").status()).isEqualTo(2);
     assertThat(run("src").err()).contains("cannot be read");
