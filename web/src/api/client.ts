@@ -1,6 +1,8 @@
 import type {
   AnswerLine,
   Estimate,
+  Part,
+  PartKind,
   PatternDocument,
   PatternResource,
   PatternSummary,
@@ -55,6 +57,9 @@ function send(method: string, body?: unknown, headers: Record<string, string> = 
 
 export const listPatterns = () => call<PatternSummary[]>('/api/patterns')
 export const listSchools = () => call<School[]>('/api/schools')
+export const listParts = () => call<PartKind[]>('/api/parts')
+export const usualPart = (school: string, kind: string) =>
+  call<Part>(`/api/schools/${school}/parts/${kind}`)
 export const getPattern = (id: string) => call<PatternResource>(`/api/patterns/${id}`)
 export const copyPattern = (id: string) =>
   call<PatternResource>(`/api/patterns/${id}/copies`, send('POST'))

@@ -19,21 +19,21 @@ export type Outline = Schemas['OutlineView']
 export type PatternSummary = Schemas['PatternSummary']
 export type School = Schemas['SchoolView']
 
-export type PatternDocument = Format.RippleRestPatternVersion1
+export type PatternDocument = Format.RippleRestPatternVersion2
 export type Conditions = Format.Conditions
 export type Hook = Format.Hook
 export type Length = { rule: Reference; factor: number } | { value: number; unit: 'mm' }
 export type Reference = 'gap' | 'shank' | 'hook-length'
 
-/** A part with every field that some kind of part has. */
-export type Part = Format.Part & {
-  count?: number
-  turns?: number
-  wires?: number
-  clippedBelow?: boolean
-  length?: Length
-  barb?: Length
+/** A part as it stands in a document: its kind, its material, and fields by the kind's sheet. */
+export type Part = {
+  part: string
+  material: string
+  [field: string]: string | number | Length
 }
+
+export type PartKind = Schemas['PartView']
+export type PartField = Schemas['FieldView']
 
 /** A stored pattern and the revision that a change to it has to name. */
 export type PatternResource = Omit<Schemas['PatternResource'], 'document'> & {

@@ -1,18 +1,31 @@
 import type { Length, Part, PatternDocument } from '../api/types'
 
-/** The part of a kind, if the pattern has one. */
+/** The first part of a kind, if the pattern has one. */
 export function partOf(document: PatternDocument, kind: string): Part | undefined {
   return document.pattern.parts.find((p) => p.part === kind) as Part | undefined
+}
+
+/** The document with other parts, in tying order. */
+export function withParts(document: PatternDocument, parts: Part[]): PatternDocument {
+  return { ...document, pattern: { ...document.pattern, parts } as PatternDocument['pattern'] }
 }
 
 /** The document with fields of one part changed. */
 export function withPart(
   document: PatternDocument,
-  kind: string,
+  index: number,
   change: Partial<Part>,
 ): PatternDocument {
-  const parts = document.pattern.parts.map((p) => (p.part === kind ? { ...p, ...change } : p))
-  return { ...document, pattern: { ...document.pattern, parts } as PatternDocument['pattern'] }
+  const parts = document.pattern.parts.map((p, i) => (i === index ? { ...p, ...change } : p))
+  return withParts(document, parts as Part[])
+}
+
+/** The parts with one of them a step nearer the start of the tying order, or the end. */
+export function moved(parts: Part[], index: number, by: -1 | 1): Part[] {
+  const next = [...parts]
+  const [part] = next.splice(index, 1)
+  if (part) next.splice(index + by, 0, part)
+  return next
 }
 
 /** The document with fields of its hook changed. */

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import type { Rest, PatternDocument } from '../api/types'
-import { isRule, partOf, stepped, withConditions, withHook, withPart } from './document'
+import type { Part, PatternDocument, Rest } from '../api/types'
+import { isRule, moved, partOf, stepped, withConditions, withHook, withPart } from './document'
 import { holders, place, popsBack, range, short } from './words'
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
-  version: 1,
+  version: 2,
   pattern: {
     name: 'Test',
     school: 'parachute',
@@ -21,7 +21,7 @@ const document: PatternDocument = {
 
 describe('document', () => {
   it('changes one thing and leaves the rest, and the original, alone', () => {
-    const next = withPart(document, 'tail', { count: 6 })
+    const next = withPart(document, 0, { count: 6 })
     expect(partOf(next, 'tail')?.count).toBe(6)
     expect(partOf(next, 'body')).toEqual(partOf(document, 'body'))
     expect(partOf(document, 'tail')?.count).toBeUndefined()
@@ -30,6 +30,13 @@ describe('document', () => {
       size: 16,
     })
     expect(withConditions(document, { floatant: 'none' }).conditions?.temperature).toBe(12)
+  })
+
+  it('moves a part in the tying order', () => {
+    const parts = document.pattern.parts as Part[]
+    expect(moved(parts, 1, -1).map((p) => p.part)).toEqual(['body', 'tail'])
+    expect(moved(parts, 0, 1).map((p) => p.part)).toEqual(['body', 'tail'])
+    expect(parts.map((p) => p.part)).toEqual(['tail', 'body'])
   })
 
   it('knows a rule from a pinned length', () => {

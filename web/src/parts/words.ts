@@ -14,23 +14,26 @@ const POSTURES: Record<string, string> = {
 const PARTS: Record<string, string> = {
   thread: 'head and thread',
   hook: 'hook wire',
-  tail: 'tail',
-  body: 'body',
   'upright-wing': 'wing',
   'collar-hackle': 'hackle',
-  post: 'post',
   'parachute-hackle': 'hackle',
+  'palmered-hackle': 'palmered hackle',
   'forward-plume': 'plumes',
-  head: 'head',
-  thorax: 'thorax',
-  tippet: 'tippet',
+  'flat-wing': 'flat plumes',
 }
 
 /** A posture in a tier's words. */
 export const posture = (id: string) => POSTURES[id] ?? id
 
-/** A part in a tier's words. */
-export const part = (id: string) => PARTS[id] ?? id
+/** A kind of part without the number that tells several apart. */
+export const kindOf = (name: string) => name.replace(/-\d+$/, '')
+
+/** A part in a tier's words; from the second of a kind on with its number. */
+export function part(name: string): string {
+  const kind = kindOf(name)
+  const number = name === kind ? '' : ` ${name.slice(kind.length + 1)}`
+  return `${PARTS[kind] ?? kind.replaceAll('-', ' ')}${number}`
+}
 
 /** A length for people: one decimal. */
 export const mm = (value: number) => `${value.toFixed(1)} mm`

@@ -27,7 +27,7 @@ export function LengthStepper({ label, value, mm, referenceMm, reference, onChan
           label={label}
           value={value.factor}
           step={0.05}
-          low={0.1}
+          low={0.05}
           high={5}
           unit={value.rule === 'hook-length' ? '× hook' : `× ${value.rule}`}
           onChange={(factor) => onChange({ rule: value.rule, factor })}

@@ -6,11 +6,13 @@ type Props<T extends string> = {
   label: string
   value: T
   options: readonly (readonly [T, string])[]
+  /** Words for no value at all. */
+  placeholder?: string
   onChange: (value: T) => void
 }
 
 /** One of several words, too many to stand side by side. */
-export function Pick<T extends string>({ label, value, options, onChange }: Props<T>) {
+export function Pick<T extends string>({ label, value, options, placeholder, onChange }: Props<T>) {
   const id = useId()
   return (
     <div className="flex items-center justify-between gap-2">
@@ -22,7 +24,7 @@ export function Pick<T extends string>({ label, value, options, onChange }: Prop
           aria-labelledby={id}
           className="border-rule bg-leaf flex items-center gap-1 rounded border px-2 py-0.5"
         >
-          <Select.Value />
+          <Select.Value placeholder={placeholder} />
           <ChevronDown size={14} aria-hidden />
         </Select.Trigger>
         <Select.Portal>

@@ -10,6 +10,7 @@ import {
   deletePattern,
   getPattern,
   importFile,
+  listParts,
   listPatterns,
   listSchools,
   restorePattern,
@@ -27,6 +28,7 @@ export function App() {
   const client = useQueryClient()
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
   const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const kinds = useQuery({ queryKey: ['parts'], queryFn: listParts, staleTime: Infinity })
   const openId = id ?? patterns.data?.[0]?.id
   const opened = useQuery({
     queryKey: ['pattern', openId],
@@ -120,6 +122,7 @@ export function App() {
           key={opened.data.id}
           opened={opened.data}
           schools={schools.data ?? []}
+          kinds={kinds.data ?? []}
           onSaved={() => void refresh()}
           onCopy={() => void attempt(async () => open((await copyPattern(opened.data.id)).id))}
           onKeepBoth={(document: PatternDocument) =>

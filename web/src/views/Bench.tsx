@@ -2,8 +2,8 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Copy, Download, Trash2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { ApiError, estimatePose, exportAddress } from '../api/client'
-import type { PatternDocument, PatternResource, School } from '../api/types'
-import { Choice } from '../ui/Choice'
+import type { PartKind, PatternDocument, PatternResource, School } from '../api/types'
+import { Pick } from '../ui/Pick'
 import { ConflictDialog } from './ConflictDialog'
 import { FlyDrawing } from './FlyDrawing'
 import { Cautions, Readings } from './Readings'
@@ -16,6 +16,7 @@ import { type SaveState, useAutosave } from './useAutosave'
 type Props = {
   opened: PatternResource
   schools: School[]
+  kinds: PartKind[]
   onSaved: () => void
   onCopy: () => void
   onKeepBoth: (mine: PatternDocument) => void
@@ -26,7 +27,16 @@ type Props = {
 const QUIET_MS = 500
 
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
-export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, onSchool }: Props) {
+export function Bench({
+  opened,
+  schools,
+  kinds,
+  onSaved,
+  onCopy,
+  onKeepBoth,
+  onDelete,
+  onSchool,
+}: Props) {
   const { document, state, change, resolve, retry } = useAutosave(opened)
   // Words do not move the fly: only what it is made of and floats on asks for a new estimate.
   const fly = useMemo(() => bare(document), [document])
@@ -104,7 +114,7 @@ export function Bench({ opened, schools, onSaved, onCopy, onKeepBoth, onDelete, 
       </div>
       <div className="bg-leaf border-rule border-t">
         {estimate && <ShankPlan estimate={estimate} />}
-        <Tray document={document} estimate={estimate} onChange={change} />
+        <Tray document={document} estimate={estimate} kinds={kinds} onChange={change} />
       </div>
       <ConflictDialog
         mine={document}
@@ -167,7 +177,7 @@ function Heading(props: HeadingProps) {
         value={pattern.name}
         onChange={(name) => onChange({ ...document, pattern: { ...pattern, name } })}
       />
-      <Choice
+      <Pick
         label="style"
         value={pattern.school}
         options={schools.map(

@@ -1,20 +1,47 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 import type { Band, Estimate, Outline, Rest } from '../api/types'
-import { holders, part, percent, place, posture } from '../parts/words'
+import { holders, kindOf, part, percent, place, posture } from '../parts/words'
 import { stack } from '../scene/callouts'
 import { curve, polyline, tube, water, waterline } from '../scene/paths'
 import { type View, fit, side } from '../scene/projection'
 
 const COLOURS: Record<string, string> = {
   tail: 'var(--tail)',
+  shuck: 'var(--post)',
   body: 'var(--body)',
+  'extended-body': 'var(--body)',
+  thorax: 'var(--thread)',
+  'thorax-cover': 'var(--tail)',
+  'egg-sac': 'var(--post)',
+  bead: 'var(--hackle)',
   'upright-wing': 'var(--wing)',
+  'spent-wing': 'var(--wing)',
+  'hair-wing': 'var(--tail)',
+  'tent-wing': 'var(--wing)',
   'collar-hackle': 'var(--hackle)',
+  'palmered-hackle': 'var(--hackle)',
   'parachute-hackle': 'var(--hackle)',
+  'soft-collar': 'var(--hackle)',
+  'spun-plume': 'var(--plume)',
+  legs: 'var(--thread)',
   post: 'var(--post)',
+  indicator: 'var(--post)',
   'forward-plume': 'var(--plume)',
+  'flat-wing': 'var(--plume)',
+  'looped-wing': 'var(--plume)',
+  'folded-shuttle': 'var(--plume)',
   thread: 'var(--thread)',
 }
+
+const SHEER = new Set([
+  'forward-plume',
+  'flat-wing',
+  'looped-wing',
+  'folded-shuttle',
+  'upright-wing',
+  'spent-wing',
+  'shuck',
+])
 
 type Drawn = {
   estimate: Estimate
@@ -92,7 +119,7 @@ function Fly({ outline, view }: { outline: Outline; view: View }) {
       key={i}
       d={polyline(view, f.line)}
       fill="none"
-      stroke={COLOURS[f.part] ?? 'var(--ink)'}
+      stroke={COLOURS[kindOf(f.part)] ?? 'var(--ink)'}
       strokeWidth={f.bears ? 1.6 : 1.1}
       strokeLinecap="round"
       opacity={opacity}
@@ -113,8 +140,8 @@ function Fly({ outline, view }: { outline: Outline; view: View }) {
         <path
           key={i}
           d={tube(view, m.axis, m.radiiMm)}
-          fill={COLOURS[m.part] ?? 'var(--soft)'}
-          opacity={m.part === 'forward-plume' || m.part === 'upright-wing' ? 0.6 : 1}
+          fill={COLOURS[kindOf(m.part)] ?? 'var(--soft)'}
+          opacity={SHEER.has(kindOf(m.part)) ? 0.6 : 1}
         />
       ))}
       {near.map((f, i) => fibre(f, i, 0.9))}

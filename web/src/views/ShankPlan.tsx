@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import type { Estimate } from '../api/types'
-import { part } from '../parts/words'
+import { kindOf, part } from '../parts/words'
 
 const LOOKS: Record<string, { colour: string; pattern: string }> = {
   head: { colour: 'var(--thread)', pattern: 'solid' },
@@ -10,6 +10,16 @@ const LOOKS: Record<string, { colour: string; pattern: string }> = {
   post: { colour: 'var(--post)', pattern: 'upright' },
   'forward-plume': { colour: 'var(--plume)', pattern: 'upright' },
   body: { colour: 'var(--body)', pattern: 'rings' },
+  'soft-collar': { colour: 'var(--hackle)', pattern: 'slant' },
+  'spun-plume': { colour: 'var(--plume)', pattern: 'slant' },
+  'spent-wing': { colour: 'var(--wing)', pattern: 'upright' },
+  'hair-wing': { colour: 'var(--tail)', pattern: 'upright' },
+  'tent-wing': { colour: 'var(--wing)', pattern: 'upright' },
+  'flat-wing': { colour: 'var(--plume)', pattern: 'upright' },
+  'looped-wing': { colour: 'var(--plume)', pattern: 'upright' },
+  'folded-shuttle': { colour: 'var(--plume)', pattern: 'upright' },
+  bead: { colour: 'var(--hackle)', pattern: 'solid' },
+  'egg-sac': { colour: 'var(--post)', pattern: 'solid' },
 }
 
 /** The shank unrolled to scale: mm over it, eye lengths under it, each span named. */
@@ -92,7 +102,7 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
           />
         ))}
         {estimate.spans.map((s, i) => {
-          const look = LOOKS[s.part]
+          const look = LOOKS[kindOf(s.part)]
           const x = shank(s.fromMm)
           const w = Math.max(0, shank(s.toMm) - x - 1.5)
           return (
@@ -144,6 +154,11 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
             <span className="bg-paper/90 rounded px-1">tail {tail.mm.toFixed(1)} mm</span>
           </span>
         )}
+        {estimate.landmarks.slice(0, 1).map((l) => (
+          <Mark key={l.name} left={shank(l.mm) / 10} top="9px">
+            <span title={`${l.name}: ${l.mm.toFixed(1)} mm`}>▾</span>
+          </Mark>
+        ))}
         {eyeTicks.map((t) => (
           <Mark key={t} left={shank(t * eyeMm) / 10} top="58px" tide>
             {t === 0 ? '0 eyes' : t}
@@ -153,6 +168,13 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
       <table className="sr-only">
         <caption>How the shank is shared out, {shankMm.toFixed(1)} mm</caption>
         <tbody>
+          {estimate.landmarks.map((l) => (
+            <tr key={l.name}>
+              <th scope="row">{l.name}</th>
+              <td>at {l.mm.toFixed(1)} mm</td>
+              <td>{l.eyeLengths.toFixed(1)} eye lengths</td>
+            </tr>
+          ))}
           {estimate.spans.map((s, i) => (
             <tr key={i}>
               <th scope="row">{words(s)}</th>
@@ -171,7 +193,7 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
 }
 
 function words(span: { part: string; label: string }) {
-  return span.part === 'collar-hackle' ? span.label : part(span.part)
+  return span.label.startsWith('hackle') ? span.label : part(span.part)
 }
 
 function Mark({

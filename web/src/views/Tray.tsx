@@ -1,19 +1,20 @@
-import type { Conditions, Estimate, Hook, Part, PatternDocument } from '../api/types'
-import { partOf, withConditions, withHook, withPart } from '../parts/document'
+import type { Conditions, Estimate, Hook, PartKind, PatternDocument } from '../api/types'
+import { withConditions, withHook } from '../parts/document'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
-import { LengthStepper } from '../ui/LengthStepper'
+import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
-import type { ReactNode } from 'react'
+import { PartSheets } from './PartSheets'
 
 type Props = {
   document: PatternDocument
   estimate: Estimate | undefined
+  kinds: PartKind[]
   onChange: (next: PatternDocument) => void
 }
 
 /** What lies on the bench: the hook, each part in tying order, and the water. */
-export function Tray({ document, estimate, onChange }: Props) {
+export function Tray({ document, estimate, kinds, onChange }: Props) {
   const { hook } = document.pattern
   const changeHook = (change: Partial<Hook>) => onChange(withHook(document, change))
   const conditions = document.conditions as Conditions
@@ -35,6 +36,7 @@ export function Tray({ document, estimate, onChange }: Props) {
           options={[
             ['straight', 'straight'],
             ['curved', 'curved'],
+            ['short-curved', 'short'],
           ]}
           onChange={(shape) => changeHook({ shape })}
         />
@@ -57,14 +59,7 @@ export function Tray({ document, estimate, onChange }: Props) {
           onChange={(wireSteps) => changeHook({ wireSteps })}
         />
       </Sheet>
-      {document.pattern.parts.map((p) => (
-        <PartSheet
-          key={p.part}
-          part={partOf(document, p.part) as Part}
-          estimate={estimate}
-          onChange={(change) => onChange(withPart(document, p.part, change))}
-        />
-      ))}
+      <PartSheets document={document} estimate={estimate} kinds={kinds} onChange={onChange} />
       <Sheet title="Water">
         <Pick
           label="floatant"
@@ -155,111 +150,4 @@ function curl(radiusMm: number): keyof typeof CURL_MM {
 
 function steps(value: number, low: string, high: string): string {
   return value === 0 ? 'std' : value < 0 ? low : high
-}
-
-const TITLES: Record<string, string> = {
-  tail: 'Tail',
-  body: 'Body',
-  'upright-wing': 'Wing',
-  'collar-hackle': 'Hackle',
-  post: 'Post',
-  'parachute-hackle': 'Hackle',
-  'forward-plume': 'Plumes',
-}
-
-function PartSheet({
-  part,
-  estimate,
-  onChange,
-}: {
-  part: Part
-  estimate: Estimate | undefined
-  onChange: (change: Partial<Part>) => void
-}) {
-  const sized = (name: string) =>
-    estimate?.dimensions.find((d) => d.part === part.part && d.name === name)?.mm
-  const hook = estimate?.hook
-  const isHackle = part.part === 'collar-hackle' || part.part === 'parachute-hackle'
-  const reference = isHackle
-    ? 'gap'
-    : part.part === 'tail' || part.part === 'forward-plume'
-      ? 'hook-length'
-      : 'shank'
-  const referenceMm =
-    { gap: hook?.gapMm, shank: hook?.shankMm, 'hook-length': hook?.hookLengthMm }[reference] ?? 1
-  return (
-    <Sheet title={TITLES[part.part] ?? part.part}>
-      {part.count !== undefined && (
-        <Stepper
-          label={part.part === 'tail' ? 'fibres' : 'plumes'}
-          value={part.count}
-          step={1}
-          low={part.part === 'tail' ? 2 : 1}
-          high={part.part === 'tail' ? 24 : 8}
-          onChange={(count) => onChange({ count })}
-        />
-      )}
-      {part.turns !== undefined && (
-        <Stepper
-          label="turns"
-          value={part.turns}
-          step={0.5}
-          low={1}
-          high={12}
-          onChange={(turns) => onChange({ turns })}
-        />
-      )}
-      {part.wires !== undefined && (
-        <Stepper
-          label="thickness"
-          value={part.wires}
-          step={0.1}
-          low={1.2}
-          high={6}
-          unit="wires"
-          onChange={(wires) => onChange({ wires })}
-        />
-      )}
-      {part.length !== undefined && (
-        <LengthStepper
-          label="length"
-          value={part.length}
-          mm={sized('length')}
-          reference={reference}
-          referenceMm={referenceMm}
-          onChange={(length) => onChange({ length })}
-        />
-      )}
-      {part.barb !== undefined && (
-        <LengthStepper
-          label="barb"
-          value={part.barb}
-          mm={sized('barb')}
-          reference={reference}
-          referenceMm={referenceMm}
-          onChange={(barb) => onChange({ barb })}
-        />
-      )}
-      {part.clippedBelow !== undefined && (
-        <Choice
-          label="below"
-          value={part.clippedBelow ? 'clipped' : 'full'}
-          options={[
-            ['full', 'full'],
-            ['clipped', 'clipped'],
-          ]}
-          onChange={(below) => onChange({ clippedBelow: below === 'clipped' })}
-        />
-      )}
-    </Sheet>
-  )
-}
-
-function Sheet({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <fieldset className="min-w-44 flex-1">
-      <legend className="font-serif text-lg font-semibold">{title}</legend>
-      <div className="space-y-1">{children}</div>
-    </fieldset>
-  )
 }

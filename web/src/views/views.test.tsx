@@ -21,6 +21,9 @@ const estimate = {
     { part: 'head', label: 'head', fromMm: 0, toMm: 1.4 },
     { part: 'body', label: 'body', fromMm: 1.4, toMm: 7.4 },
   ],
+  landmarks: [{ name: 'start the thread', mm: 1.4, eyeLengths: 1.5, shareOfShank: 0.19 }],
+  feathers: [],
+  parts: ['tail'],
   weight: [{ part: 'hook', massMg: 19, share: 0.9 }],
   massMg: 21,
   popBackMg: -14,
@@ -32,7 +35,7 @@ const estimate = {
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
-  version: 1,
+  version: 2,
   pattern: {
     name: 'Test',
     school: 'parachute',
@@ -48,6 +51,19 @@ const document: PatternDocument = {
   },
   conditions: { temperature: 12, filmFactor: 1, floatant: 'gel', touchdownFactor: 2 },
 }
+
+const number = { low: 2, high: 24, options: [], reference: '' }
+const KINDS = [
+  {
+    id: 'tail',
+    label: 'tail',
+    materials: [{ id: 'tail-barb', label: 'Spade hackle barbs' }],
+    fields: [
+      { ...number, name: 'count', type: 'count', unit: 'fibres' },
+      { ...number, name: 'length', type: 'length', unit: '', reference: 'hook-length' },
+    ],
+  },
+]
 
 describe('ShankPlan', () => {
   it('tells each span in mm and eye lengths to a screen reader', () => {
@@ -132,7 +148,7 @@ describe('WhatIfReading', () => {
 describe('Tray', () => {
   it('changes the hook, a part and the water of the document, and only those', () => {
     const onChange = vi.fn<(next: PatternDocument) => void>()
-    render(<Tray document={document} estimate={estimate} onChange={onChange} />)
+    render(<Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />)
     fireEvent.click(screen.getByRole('button', { name: 'size: more' }))
     expect(onChange.mock.lastCall?.[0].pattern.hook.size).toBe(15)
     fireEvent.click(screen.getByRole('button', { name: 'fibres: less' }))
@@ -144,7 +160,7 @@ describe('Tray', () => {
 
   it('pins a rule at what it comes to on this hook', () => {
     const onChange = vi.fn<(next: PatternDocument) => void>()
-    render(<Tray document={document} estimate={estimate} onChange={onChange} />)
+    render(<Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />)
     fireEvent.click(screen.getByRole('button', { name: 'pin length' }))
     expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({
       length: { value: 9.6, unit: 'mm' },

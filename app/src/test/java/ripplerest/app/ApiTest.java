@@ -156,6 +156,18 @@ class ApiTest {
   }
 
   @Test
+  void everyKindOfPartHasASheetAndAUsualPart() throws Exception {
+    JsonNode kinds = app.get("/api/parts").json();
+    assertThat(kinds.findValuesAsString("id")).contains("tent-wing", "soft-collar", "bead");
+    for (JsonNode kind : kinds) {
+      JsonNode part = app.get("/api/schools/parachute/parts/" + kind.get("id").asString()).json();
+      assertThat(kind.get("materials").findValuesAsString("id"))
+          .contains(part.get("material").asString());
+    }
+    assertThat(app.get("/api/schools/parachute/parts/elbow").status()).isEqualTo(422);
+  }
+
+  @Test
   void aForeignHostAndAForeignSiteAreRefused() throws Exception {
     try (Socket socket = new Socket("127.0.0.1", app.port)) {
       socket

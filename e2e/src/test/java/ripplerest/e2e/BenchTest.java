@@ -149,9 +149,9 @@ class BenchTest {
   @Test
   void clippingAndUndressingAreOneClick() {
     openCopyOf("Lantern Dun");
-    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("clipped")).click();
+    pick("trim", "below");
     assertThat(verdict()).containsText("Lies flush");
-    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("full")).click();
+    pick("trim", "full");
     assertThat(verdict()).containsText("Stands");
     pick("floatant", "none");
     assertThat(verdict()).containsText("Lies flush");
@@ -221,6 +221,43 @@ class BenchTest {
   }
 
   @Test
+  void partsAreAddedMovedAndLeftOut() {
+    openCopyOf("Ember Quill");
+    pick("add a part", "rib");
+    assertThat(page.getByRole(AriaRole.GROUP, group("Rib"))).isVisible();
+    settled();
+    button("body: tie earlier").click();
+    assertThat(page.getByLabel("Warnings")).containsText("body has to come after the rib");
+    button("body: tie later").click();
+    assertThat(page.getByLabel("Warnings")).not().containsText("has to come after");
+    pick("add a part", "collar hackle");
+    assertThat(page.getByRole(AriaRole.GROUP, group("Hackle 2"))).isVisible();
+    button("hackle 2: leave out").click();
+    assertThat(page.getByRole(AriaRole.GROUP, group("Hackle 2"))).hasCount(0);
+    settled();
+    page.reload();
+    assertThat(page.getByRole(AriaRole.GROUP, group("Rib"))).isVisible();
+  }
+
+  @Test
+  void anotherMaterialAndAFeatherThatRunsOut() {
+    openCopyOf("Willow Skate");
+    page.getByRole(AriaRole.GROUP, group("Body")).getByRole(AriaRole.COMBOBOX).click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Herl").setExact(true))
+        .click();
+    field("feather at hand").fill("28");
+    field("feather at hand").press("Enter");
+    assertThat(page.getByLabel("Warnings")).containsText("runs out after");
+    settled();
+    page.reload();
+    assertThat(page.getByRole(AriaRole.GROUP, group("Body"))).containsText("Herl");
+  }
+
+  private static Page.GetByRoleOptions group(String name) {
+    return new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + "( |$)"));
+  }
+
+  @Test
   void aTippetPullsAtTheEye() {
     openCopyOf("Slate Lodger");
     settled();
@@ -268,7 +305,7 @@ class BenchTest {
   @Test
   void anotherStyleIsAnotherPattern() {
     openCopyOf("Ember Quill");
-    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("parachute")).click();
+    pick("style", "parachute");
     assertThat(page.getByLabel("Name of the fly")).hasValue("New parachute");
     settled();
     assertThat(field("size")).hasValue("16");

@@ -15,18 +15,24 @@ import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.Feather;
 import ripplerest.core.sizing.SizedPattern;
 
 /**
  * An estimate as it is sent and printed: lengths mm and masses mg to three decimals, angles degrees
- * to two, shares of the whole weight to four. Fields that do not apply are null.
+ * to two, shares of the whole weight to four. Fields that do not apply are null. Parts are called
+ * by their names: the kind, and from the second of a kind on its number; {@code parts} lists them
+ * in tying order.
  */
 public record EstimateView(
     String verdict,
     String posture,
     HookView hook,
+    List<String> parts,
     List<DimensionView> dimensions,
     List<SpanView> spans,
+    List<LandmarkView> landmarks,
+    List<FeatherView> feathers,
     List<WeightView> weight,
     double massMg,
     double popBackMg,
@@ -50,6 +56,16 @@ public record EstimateView(
 
   /** A stretch of the shank, mm from the rear edge of the eye. */
   public record SpanView(String part, String label, double fromMm, double toMm) {}
+
+  /** A place on the shank, mm from the rear edge of the eye, in eye lengths and in shanks. */
+  public record LandmarkView(String name, double mm, double eyeLengths, double shareOfShank) {}
+
+  /**
+   * What a hackle asks of its feather: hook number whose rule its barbs fit, mm used; 0 mm at hand
+   * where nobody measured, and 0 turns where it does not run out.
+   */
+  public record FeatherView(
+      String part, double hackleSize, double usedMm, double handMm, double runsOutAfterTurns) {}
 
   /** Mass of one part and its share of the whole. */
   public record WeightView(String part, double massMg, double share) {}
@@ -171,10 +187,18 @@ public record EstimateView(
         e.verdict(),
         e.rest().map(r -> word(r.posture())).orElse("sunk"),
         hook(e.sized().hook()),
+        e.sized().pattern().names(),
         e.sized().dimensions().stream().map(EstimateView::dimension).toList(),
         e.sized().spans().stream()
             .map(s -> new SpanView(s.part(), s.label(), mm(s.fromMm()), mm(s.toMm())))
             .toList(),
+        e.sized().landmarks().stream()
+            .map(
+                l ->
+                    new LandmarkView(
+                        l.name(), mm(l.mm()), degrees(l.eyeLengths()), degrees(l.shareOfShank())))
+            .toList(),
+        e.sized().feathers().stream().map(EstimateView::feather).toList(),
         e.weight().stream()
             .map(w -> new WeightView(w.part(), mm(w.massMg()), share(w.massMg() / e.massMg())))
             .toList(),
@@ -198,6 +222,15 @@ public record EstimateView(
 
   private static DimensionView dimension(SizedPattern.Dimension d) {
     return new DimensionView(d.part(), d.name(), mm(d.mm()), degrees(d.eyeLengths()), d.rule());
+  }
+
+  private static FeatherView feather(Feather f) {
+    return new FeatherView(
+        f.part(),
+        rounded(f.hackleSize(), 10),
+        rounded(f.usedMm(), 10),
+        f.handMm().orElse(0.0),
+        rounded(f.runsOutAfter().orElse(0.0), 10));
   }
 
   private static RestView rest(Rest r, double massMg, Optional<Outline> outline) {

@@ -1,13 +1,17 @@
 package ripplerest.exchange;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 import ripplerest.core.water.Tippet;
@@ -31,7 +35,8 @@ final class PatternNodes {
             h.get("size").asInt(),
             HookSpec.Shape.valueOf(constant(h.get("shape"))),
             h.path("lengthSteps").asInt(0),
-            h.path("wireSteps").asInt(0));
+            h.path("wireSteps").asInt(0),
+            Optional.ofNullable(h.get("measured")).map(PatternNodes::measured));
     List<Part> parts = new ArrayList<>();
     for (JsonNode part : p.get("parts")) {
       parts.add(part(part));
@@ -61,6 +66,7 @@ final class PatternNodes {
     hook.put("shape", word(p.hook().shape()));
     hook.put("lengthSteps", p.hook().lengthSteps());
     hook.put("wireSteps", p.hook().wireSteps());
+    p.hook().measured().ifPresent(m -> hook.set("measured", measured(m)));
     ArrayNode parts = pattern.putArray("parts");
     p.parts().forEach(part -> parts.add(part(part)));
     pattern.put("notes", p.notes());
@@ -82,50 +88,42 @@ final class PatternNodes {
   }
 
   private static Part part(JsonNode n) {
-    String material = n.get("material").asString();
-    return switch (n.get("part").asString()) {
-      case "tail" -> new Part.Tail(material, n.get("count").asInt(), length(n.get("length")));
-      case "body" -> new Part.Body(material, n.get("wires").asDouble());
-      case "upright-wing" -> new Part.UprightWing(material, length(n.get("length")));
-      case "collar-hackle" ->
-          new Part.CollarHackle(
-              material,
-              n.get("turns").asDouble(),
-              length(n.get("barb")),
-              n.path("clippedBelow").asBoolean(false));
-      case "post" -> new Part.Post(material, length(n.get("length")));
-      case "parachute-hackle" ->
-          new Part.ParachuteHackle(material, n.get("turns").asDouble(), length(n.get("barb")));
-      case "forward-plume" ->
-          new Part.ForwardPlume(material, n.get("count").asInt(), length(n.get("length")));
-      default -> throw new IllegalStateException("the schema let " + n.get("part") + " pass");
+    PartKind kind = PartKind.named(n.get("part").asString());
+    Map<String, Object> values = new HashMap<>();
+    for (PartKind.Field field : kind.fields()) {
+      JsonNode value = n.get(field.name());
+      values.put(
+          field.name(), value == null ? DefaultParts.usual(kind, field) : value(value, field));
+    }
+    return kind.create(n.get("material").asString(), values);
+  }
+
+  private static Object value(JsonNode n, PartKind.Field field) {
+    return switch (field.type()) {
+      case COUNT -> n.asInt();
+      case NUMBER -> n.asDouble();
+      case LENGTH -> length(n);
+      case CHOICE -> n.asString();
     };
   }
 
-  private static ObjectNode part(Part part) {
+  /** One part as it stands in a document. */
+  static ObjectNode part(Part part) {
     ObjectNode n = NODES.objectNode();
     n.put("part", part.kind());
     n.put("material", part.material());
-    if (part instanceof Part.Tail tail) {
-      n.put("count", tail.count());
-      n.set("length", length(tail.length()));
-    } else if (part instanceof Part.Body body) {
-      n.set("wires", number(body.wires()));
-    } else if (part instanceof Part.UprightWing wing) {
-      n.set("length", length(wing.length()));
-    } else if (part instanceof Part.CollarHackle hackle) {
-      n.set("turns", number(hackle.turns()));
-      n.set("barb", length(hackle.barb()));
-      n.put("clippedBelow", hackle.clippedBelow());
-    } else if (part instanceof Part.Post post) {
-      n.set("length", length(post.length()));
-    } else if (part instanceof Part.ParachuteHackle hackle) {
-      n.set("turns", number(hackle.turns()));
-      n.set("barb", length(hackle.barb()));
-    } else if (part instanceof Part.ForwardPlume plume) {
-      n.put("count", plume.count());
-      n.set("length", length(plume.length()));
-    }
+    PartKind.of(part)
+        .values(part)
+        .forEach(
+            (name, value) -> {
+              if (value instanceof Length length) {
+                n.set(name, length(length));
+              } else if (value instanceof Number number) {
+                n.set(name, number(number.doubleValue()));
+              } else {
+                n.put(name, value.toString());
+              }
+            });
     return n;
   }
 
@@ -145,6 +143,27 @@ final class PatternNodes {
       n.set("value", number(pinned.mm()));
       n.put("unit", "mm");
     }
+    return n;
+  }
+
+  private static HookSpec.Measured measured(JsonNode n) {
+    return new HookSpec.Measured(
+        n.get("name").asString(),
+        n.get("shankMm").asDouble(),
+        n.get("gapMm").asDouble(),
+        n.get("wireMm").asDouble(),
+        n.get("eyeMm").asDouble(),
+        Optional.ofNullable(n.get("tenMg")).map(JsonNode::asDouble));
+  }
+
+  private static ObjectNode measured(HookSpec.Measured m) {
+    ObjectNode n = NODES.objectNode();
+    n.put("name", m.name());
+    n.set("shankMm", number(m.shankMm()));
+    n.set("gapMm", number(m.gapMm()));
+    n.set("wireMm", number(m.wireMm()));
+    n.set("eyeMm", number(m.eyeMm()));
+    m.tenMg().ifPresent(mg -> n.set("tenMg", number(mg)));
     return n;
   }
 

@@ -20,6 +20,7 @@ import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Reads the open format, refusing with every reason at once whatever does not fit it. */
 public final class PatternReader {
@@ -27,7 +28,7 @@ public final class PatternReader {
   public static final int MOST_BYTES = 1_000_000;
 
   /** The version this program writes. */
-  public static final int VERSION = 1;
+  public static final int VERSION = 2;
 
   private static final String FORMAT = "ripple-rest/pattern";
   private static final Schema SCHEMA = schema();
@@ -70,6 +71,9 @@ public final class PatternReader {
     }
     JsonNode root = parse(new String(bytes, StandardCharsets.UTF_8));
     checkVersion(root);
+    if (VersionOne.is(root)) {
+      VersionOne.upgrade((ObjectNode) root);
+    }
     List<FieldProblem> problems = new ArrayList<>();
     for (Error e : SCHEMA.validate(root)) {
       problems.add(problem(e, root));

@@ -86,7 +86,7 @@ class PatternFormatTest {
       value = {
         "\"size\": 14 | \"size\": 40 | /pattern/hook/size | 40 | 22",
         "\"size\": 14 | \"size\": \"14\" | /pattern/hook/size | \"14\" | integer",
-        "\"version\": 1 | \"version\": 7 | /version | 7 | at most 1",
+        "\"version\": 2 | \"version\": 7 | /version | 7 | at most 2",
         "\"count\": 8 | \"count\": 8.5 | /pattern/parts/0/count | 8.5 | integer",
         "\"factor\": 1.75 | \"factor\": 90 | /pattern/parts/3/barb/factor | 90 | 5",
         "\"rule\": \"gap\" | \"rule\": \"elbow\" | /pattern/parts/3/barb/rule | \"elbow\" | gap",
@@ -131,13 +131,56 @@ class PatternFormatTest {
   }
 
   @Test
-  void twoPartsOfAKindAreRefused() throws IOException {
+  void severalPartsOfAKindAreKeptApartAndInOrder() throws IOException {
     String tail =
         "{\"part\":\"tail\",\"material\":\"tail-barb\",\"count\":3,\"length\":{\"value\":7,\"unit\":\"mm\"}},";
-    String text = example().replace("\"parts\": [", "\"parts\": [" + tail);
-    FieldProblem problem = refusal(text).problems().get(0);
-    assertThat(problem.pointer()).isEqualTo("/pattern/parts/1");
-    assertThat(problem.remedy()).contains("Remove");
+    PatternFile two = read(example().replace("\"parts\": [", "\"parts\": [" + tail));
+    assertThat(two.pattern().names()).startsWith("tail", "tail-2");
+    assertThat(read(PatternWriter.write(two))).isEqualTo(two);
+  }
+
+  @Test
+  void versionOneIsStillRead() throws IOException {
+    PatternFile old = READER.read(Files.readAllBytes(Path.of("src/test/resources/version-1.json")));
+    assertThat(old.pattern()).isEqualTo(read(example()).pattern());
+    assertThat(PatternWriter.write(old))
+        .contains("\"version\" : 2")
+        .contains("\"trim\" : \"full\"");
+  }
+
+  @Test
+  void aMaterialThatDoesNotSuitIsNamedWithThoseThatDo() throws IOException {
+    FieldProblem problem =
+        refusal(example().replace("\"dry-dubbing\"", "\"dry-hackle\"")).problems().get(0);
+    assertThat(problem.pointer()).isEqualTo("/pattern/parts/1/material");
+    assertThat(problem.remedy()).contains("dry-dubbing");
+  }
+
+  @Test
+  void aMeasuredHookComesBackTheSame() throws IOException {
+    String measured =
+        "\"size\": 14, \"measured\": {\"name\": \"bin 3\", \"shankMm\": 7.1, \"gapMm\": 4.2,"
+            + " \"wireMm\": 0.4, \"eyeMm\": 0.9, \"tenMg\": 175}";
+    PatternFile file = read(example().replace("\"size\": 14", measured));
+    assertThat(SIZER.size(file.pattern()).hook().massMg(7.85)).isEqualTo(17.5);
+    assertThat(read(PatternWriter.write(file))).isEqualTo(file);
+  }
+
+  /** The definitions of parts follow from the core's records. */
+  @Test
+  void theSchemaThatShipsIsTheOneThePartsMake() throws IOException {
+    var mapper = JsonMapper.shared();
+    Path shipped = FORMAT.resolve("pattern.schema.json");
+    var schema = (tools.jackson.databind.node.ObjectNode) mapper.readTree(shipped.toFile());
+    var wanted = schema.deepCopy();
+    ((tools.jackson.databind.node.ObjectNode) wanted.get("$defs")).setAll(PatternSchema.parts());
+    Files.createDirectories(Path.of("target"));
+    Files.writeString(
+        Path.of("target/pattern.schema.json"),
+        mapper.writerWithDefaultPrettyPrinter().writeValueAsString(wanted) + "\n");
+    assertThat((Object) mapper.readTree(schema.toString()))
+        .as("copy exchange/target/pattern.schema.json over docs/format if the change is meant")
+        .isEqualTo(mapper.readTree(wanted.toString()));
   }
 
   @ParameterizedTest

@@ -4,7 +4,6 @@ import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.Executors;
-import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadPoolExecutor;
@@ -26,15 +25,13 @@ public class LongWork {
   private static final long TELL_MILLIS = 500;
 
   private final ThreadPoolExecutor workers;
-  private final ForkJoinPool cores;
   private final ScheduledExecutorService teller;
 
   LongWork() {
-    int most = Runtime.getRuntime().availableProcessors();
-    cores = new ForkJoinPool(most);
+    int cores = Runtime.getRuntime().availableProcessors();
     workers =
         new ThreadPoolExecutor(
-            most, most, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING));
+            cores, cores, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING));
     teller = Executors.newSingleThreadScheduledExecutor();
     teller.scheduleAtFixedRate(this::tell, TELL_MILLIS, TELL_MILLIS, TimeUnit.MILLISECONDS);
   }
@@ -49,14 +46,6 @@ public class LongWork {
     boolean waits(int before);
   }
 
-  /** Work in its place; what it does side by side shares the cores with all other long work. */
-  private record Queued(Job job, ForkJoinPool cores) implements Runnable {
-    @Override
-    public void run() {
-      cores.submit(job).join();
-    }
-  }
-
   /** Too many wait already. */
   static final class FullException extends RuntimeException {
     private static final long serialVersionUID = 1;
@@ -68,7 +57,7 @@ public class LongWork {
 
   void submit(Job job) {
     try {
-      workers.execute(new Queued(job, cores));
+      workers.execute(job);
     } catch (RejectedExecutionException e) {
       throw new FullException();
     }
@@ -77,8 +66,8 @@ public class LongWork {
   private void tell() {
     int before = workers.getActiveCount();
     for (Runnable waiting : List.copyOf(workers.getQueue())) {
-      if (waiting instanceof Queued queued && !queued.job().waits(before)) {
-        workers.remove(waiting);
+      if (waiting instanceof Job job && !job.waits(before)) {
+        workers.remove(job);
       } else {
         before++;
       }
@@ -94,6 +83,5 @@ public class LongWork {
   void stop() {
     teller.shutdownNow();
     workers.shutdownNow();
-    cores.shutdownNow();
   }
 }

@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,6 +34,7 @@ import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
+import ripplerest.exchange.PatternWriter;
 import tools.jackson.databind.ObjectMapper;
 
 /** Patterns: list, open, keep, copy, delete with undo, in and out. */
@@ -135,14 +137,18 @@ class PatternController {
         ContentDisposition.attachment()
             .filename((name.isEmpty() ? "pattern" : name.toLowerCase(Locale.ROOT)) + ".json")
             .build();
-    String canonical = ripplerest.exchange.PatternWriter.write(file(id));
+    String canonical = PatternWriter.write(file(stored));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
         .body(canonical);
   }
 
   private PatternFile file(UUID id) {
-    return reader.read(store.get(id).document().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    return file(store.get(id));
+  }
+
+  private PatternFile file(PatternEntity stored) {
+    return reader.read(stored.document().getBytes(StandardCharsets.UTF_8));
   }
 
   private ResponseEntity<PatternResource> created(PatternEntity p) {
@@ -155,8 +161,9 @@ class PatternController {
     return ResponseEntity.status(status).eTag(Revisions.tag(p.revision())).body(resource(p));
   }
 
+  /** As the present version of the format has it, whichever it was stored in. */
   PatternResource resource(PatternEntity p) {
-    return new PatternResource(p.id(), p.revision(), mapper.readTree(p.document()));
+    return new PatternResource(p.id(), p.revision(), mapper.readTree(PatternWriter.write(file(p))));
   }
 
   private static String shortened(String text, int most) {

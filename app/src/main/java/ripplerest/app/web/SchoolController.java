@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Schools;
 
 /** The schools and their rules, for whoever chooses between them. */
 @RestController
@@ -23,7 +24,7 @@ class SchoolController {
 
   @GetMapping("/api/schools")
   List<SchoolView> schools() {
-    return School.standard().stream()
+    return Schools.standard().all().stream()
         .map(s -> new SchoolView(s.id(), s.label(), rules(s)))
         .toList();
   }

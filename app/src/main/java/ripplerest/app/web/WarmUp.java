@@ -5,6 +5,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.exchange.PatternFile;
@@ -34,7 +35,7 @@ class WarmUp {
   private void run() {
     HookSpec hook = new HookSpec(16, HookSpec.Shape.STRAIGHT, 0, 0);
     for (int i = 0; i < ROUNDS; i++) {
-      for (School school : School.standard()) {
+      for (School school : Schools.standard().all()) {
         estimates.estimate(
             new PatternFile(Sizer.defaults(school, hook, "warm-up"), Conditions.DEFAULT));
       }

@@ -24,12 +24,12 @@ public sealed interface Length {
    * A factor on a dimension of the hook.
    *
    * @param reference the dimension
-   * @param factor 0.1 to 5
+   * @param factor 0.05 to 5
    */
   record Rule(Reference reference, double factor) implements Length {
     public Rule {
       Require.present("rule", reference);
-      Require.inRange("factor", factor, 0.1, MOST_FACTOR, "times " + reference);
+      Require.inRange("factor", factor, 0.05, MOST_FACTOR, "times " + reference);
     }
   }
 

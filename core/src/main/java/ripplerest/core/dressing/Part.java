@@ -1,155 +1,363 @@
 package ripplerest.core.dressing;
 
-import ripplerest.core.quantity.Require;
+import ripplerest.core.material.Form;
 
 /**
- * One part of a fly, in tying order within its pattern. A new kind of part is a new record here;
- * the compiler then lists the layers that must learn it.
+ * One part of a fly, in tying order within its pattern. A new kind of part is a new record here:
+ * {@link PartKind} reads its fields, bounds and units off it for every layer that treats all kinds
+ * alike; the assembly alone has to learn its shape. {@code feather} is the usable length of the
+ * feather at hand, mm, 0 where nobody measured it.
  */
 public sealed interface Part {
+  /** Most fibres in a tail. */
+  int MOST_FIBRES = 24;
+
+  /** How wound barbs are cut. */
+  enum Trim {
+    FULL,
+    /** Level under the shank. */
+    BELOW,
+    /** Level over the shank. */
+    ABOVE,
+    /** Short all round, as a rib. */
+    ALL_ROUND
+  }
+
+  /** Which way legs are set. */
+  enum Set {
+    DOWN,
+    UP
+  }
+
+  /** What seals the last whip. */
+  enum Finish {
+    NONE,
+    VARNISH,
+    GLUE,
+    RESIN
+  }
+
   /** Name of the material it is made of. */
   String material();
 
-  /** The same part of another material. */
-  Part withMaterial(String other);
-
   /** Stable name of this kind of part, such as {@code tail}. */
-  String kind();
+  default String kind() {
+    return PartKind.of(this).id();
+  }
 
-  /** Fibres that trail behind the bend. {@code count} 2 to 24. */
-  record Tail(String material, int count, Length length) implements Part {
-    /** Most fibres. */
-    public static final int MOST = 24;
+  /** The same part of another material. */
+  default Part withMaterial(String other) {
+    return with("material", other);
+  }
 
-    public Tail {
-      Require.text("material", material, 60);
-      Require.inRange("count", count, 2, MOST);
-      Require.present("length", length);
-    }
+  /** The same part with one field otherwise. */
+  default Part with(String field, Object value) {
+    return PartKind.of(this).with(this, field, value);
+  }
 
-    @Override
-    public Tail withMaterial(String other) {
-      return new Tail(other, count, length);
-    }
-
-    @Override
-    public String kind() {
-      return "tail";
+  /** Thread that the fly is tied with; it shows at the head and between parts. */
+  @MadeOf(Form.WRAP)
+  record Thread(String material, @Range(low = 20, high = 210, unit = "denier") int denier)
+      implements Part {
+    public Thread {
+      PartKind.check(Thread.class, material, denier);
     }
   }
 
-  /** The abdomen along the shank. {@code wires}: its thickness in wire diameters, 1.2 to 6. */
-  record Body(String material, double wires) implements Part {
+  /** A bead behind the eye. */
+  @MadeOf(Form.SOLID)
+  record Bead(String material, @Range(low = 1, high = 5, unit = "mm") double diameter)
+      implements Part {
+    public Bead {
+      PartKind.check(Bead.class, material, diameter);
+    }
+  }
+
+  /** Heavy wire wound on the shank under body and thorax. */
+  @MadeOf(Form.STRAND)
+  record WeightWire(String material, @Range(low = 2, high = 30, unit = "turns") double turns)
+      implements Part {
+    public WeightWire {
+      PartKind.check(WeightWire.class, material, turns);
+    }
+  }
+
+  /** Fibres that trail behind the bend; {@code splay}: angle between the outermost two. */
+  @MadeOf(Form.FIBRE)
+  record Tail(
+      String material,
+      @Range(low = 2, high = MOST_FIBRES, unit = "fibres") int count,
+      Length length,
+      @Range(low = 0, high = 120, unit = "deg") double splay)
+      implements Part {
+    public Tail {
+      PartKind.check(Tail.class, material, count, length, splay);
+    }
+  }
+
+  /** A case that the insect drags behind it: loose yarn or dubbing, tapered. */
+  @MadeOf(Form.BUNDLE)
+  record Shuck(
+      String material, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
+      implements Part {
+    public Shuck {
+      PartKind.check(Shuck.class, material, fullness, length);
+    }
+  }
+
+  /** A ball at the end of the body. */
+  @MadeOf(Form.WRAP)
+  record EggSac(
+      String material,
+      @Range(low = 1.2, high = 8, unit = "wire diameters") double wires,
+      Length length)
+      implements Part {
+    public EggSac {
+      PartKind.check(EggSac.class, material, wires, length);
+    }
+  }
+
+  /** A body that reaches past the bend; {@code rise}: angle at which it leaves the shank. */
+  @MadeOf(Form.WRAP)
+  record ExtendedBody(
+      String material,
+      @Range(low = 1.2, high = 6, unit = "wire diameters") double wires,
+      Length length,
+      @Range(low = -20, high = 90, unit = "deg") double rise)
+      implements Part {
+    public ExtendedBody {
+      PartKind.check(ExtendedBody.class, material, wires, length, rise);
+    }
+  }
+
+  /** One strand wound in open turns over the body. */
+  @MadeOf(Form.STRAND)
+  record Rib(String material, @Range(low = 2, high = 14, unit = "turns") double turns)
+      implements Part {
+    public Rib {
+      PartKind.check(Rib.class, material, turns);
+    }
+  }
+
+  /** The abdomen along the shank; {@code wires}: its thickness. */
+  @MadeOf(Form.WRAP)
+  record Body(String material, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires)
+      implements Part {
     public Body {
-      Require.text("material", material, 60);
-      Require.inRange("wires", wires, 1.2, 6, "wire diameters");
+      PartKind.check(Body.class, material, wires);
     }
+  }
 
-    @Override
-    public Body withMaterial(String other) {
-      return new Body(other, wires);
+  /** Hackle wound in open turns along the body and bound down. */
+  @MadeOf(Form.HACKLE)
+  record PalmeredHackle(
+      String material,
+      @Range(low = 2, high = 14, unit = "turns") double turns,
+      Length barb,
+      Trim trim,
+      @Range(low = 0, high = 200, unit = "mm") double feather)
+      implements Part {
+    public PalmeredHackle {
+      PartKind.check(PalmeredHackle.class, material, turns, barb, trim, feather);
     }
+  }
 
-    @Override
-    public String kind() {
-      return "body";
+  /** The fuller part of the body next to wing and hackle. */
+  @MadeOf(Form.WRAP)
+  record Thorax(
+      String material,
+      @Range(low = 1.2, high = 10, unit = "wire diameters") double wires,
+      Length length)
+      implements Part {
+    public Thorax {
+      PartKind.check(Thorax.class, material, wires, length);
+    }
+  }
+
+  /** A strip folded over the thorax. */
+  @MadeOf(Form.WRAP)
+  record ThoraxCover(
+      String material, @Range(low = 0.5, high = 4, unit = "wire diameters") double wires)
+      implements Part {
+    public ThoraxCover {
+      PartKind.check(ThoraxCover.class, material, wires);
+    }
+  }
+
+  /** Legs to both sides of the thorax, {@code count} a side. */
+  @MadeOf(Form.FIBRE)
+  record Legs(
+      String material, @Range(low = 1, high = 4, unit = "a side") int count, Length length, Set set)
+      implements Part {
+    public Legs {
+      PartKind.check(Legs.class, material, count, length, set);
+    }
+  }
+
+  /** Soft plumes laid flat over the body; {@code spread}: angle between the outermost two. */
+  @MadeOf(Form.BUNDLE)
+  record FlatWing(
+      String material,
+      @Range(low = 1, high = 8, unit = "plumes") int count,
+      Length length,
+      @Range(low = 0, high = 120, unit = "deg") double spread)
+      implements Part {
+    public FlatWing {
+      PartKind.check(FlatWing.class, material, count, length, spread);
+    }
+  }
+
+  /** Soft plumes tied in behind the eye and reaching out over it. */
+  @MadeOf(Form.BUNDLE)
+  record ForwardPlume(
+      String material,
+      @Range(low = 1, high = 8, unit = "plumes") int count,
+      Length length,
+      @Range(low = 0, high = 80, unit = "deg") double lift)
+      implements Part {
+    public ForwardPlume {
+      PartKind.check(ForwardPlume.class, material, count, length, lift);
+    }
+  }
+
+  /** Plumes drawn into a loop over the thorax; {@code length}: of the loop along the shank. */
+  @MadeOf(Form.BUNDLE)
+  record LoopedWing(
+      String material, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
+      implements Part {
+    public LoopedWing {
+      PartKind.check(LoopedWing.class, material, count, length);
+    }
+  }
+
+  /** Plumes folded forward over the thorax, their tips standing over the eye. */
+  @MadeOf(Form.BUNDLE)
+  record FoldedShuttle(
+      String material, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
+      implements Part {
+    public FoldedShuttle {
+      PartKind.check(FoldedShuttle.class, material, count, length);
     }
   }
 
   /** A divided pair of wing tips standing on the shank. */
+  @MadeOf(Form.BUNDLE)
   record UprightWing(String material, Length length) implements Part {
     public UprightWing {
-      Require.text("material", material, 60);
-      Require.present("length", length);
-    }
-
-    @Override
-    public UprightWing withMaterial(String other) {
-      return new UprightWing(other, length);
-    }
-
-    @Override
-    public String kind() {
-      return "upright-wing";
+      PartKind.check(UprightWing.class, material, length);
     }
   }
 
-  /**
-   * Hackle wound round the shank as a collar. {@code turns} 1 to 12, in half turns or finer; {@code
-   * clippedBelow}: barbs cut level under the shank.
-   */
-  record CollarHackle(String material, double turns, Length barb, boolean clippedBelow)
-      implements Part {
-    public CollarHackle {
-      Require.text("material", material, 60);
-      Require.inRange("turns", turns, 1, 12, "turns");
-      Require.present("barb", barb);
-    }
-
-    @Override
-    public CollarHackle withMaterial(String other) {
-      return new CollarHackle(other, turns, barb, clippedBelow);
-    }
-
-    @Override
-    public String kind() {
-      return "collar-hackle";
-    }
-  }
-
-  /** An upright bunch that a parachute hackle is wound on. */
+  /** An upright bunch, alone or to wind a parachute hackle on. */
+  @MadeOf(Form.BUNDLE)
   record Post(String material, Length length) implements Part {
     public Post {
-      Require.text("material", material, 60);
-      Require.present("length", length);
-    }
-
-    @Override
-    public Post withMaterial(String other) {
-      return new Post(other, length);
-    }
-
-    @Override
-    public String kind() {
-      return "post";
+      PartKind.check(Post.class, material, length);
     }
   }
 
-  /** Hackle wound flat round a post. {@code turns} 1 to 12. */
-  record ParachuteHackle(String material, double turns, Length barb) implements Part {
+  /** Stacked hair tied back over the body. */
+  @MadeOf(Form.FIBRE)
+  record HairWing(
+      String material,
+      @Range(low = 5, high = 80, unit = "hairs") int count,
+      Length length,
+      @Range(low = 0, high = 60, unit = "deg") double lift)
+      implements Part {
+    public HairWing {
+      PartKind.check(HairWing.class, material, count, length, lift);
+    }
+  }
+
+  /** A slip of feather folded roofwise over the body; {@code count} barbs a side. */
+  @MadeOf(Form.FIBRE)
+  record TentWing(
+      String material, @Range(low = 3, high = 12, unit = "barbs a side") int count, Length length)
+      implements Part {
+    public TentWing {
+      PartKind.check(TentWing.class, material, count, length);
+    }
+  }
+
+  /** Yarn or tips spread flat to both sides. */
+  @MadeOf(Form.BUNDLE)
+  record SpentWing(String material, Length length) implements Part {
+    public SpentWing {
+      PartKind.check(SpentWing.class, material, length);
+    }
+  }
+
+  /** A tuft on top, to see the fly by. */
+  @MadeOf(Form.BUNDLE)
+  record Indicator(
+      String material, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
+      implements Part {
+    public Indicator {
+      PartKind.check(Indicator.class, material, fullness, length);
+    }
+  }
+
+  /** Hackle wound round the shank as a collar. */
+  @MadeOf(Form.HACKLE)
+  record CollarHackle(
+      String material,
+      @Range(low = 1, high = 12, unit = "turns") double turns,
+      Length barb,
+      Trim trim,
+      @Range(low = 0, high = 200, unit = "mm") double feather)
+      implements Part {
+    public CollarHackle {
+      PartKind.check(CollarHackle.class, material, turns, barb, trim, feather);
+    }
+  }
+
+  /** Hackle wound flat round a post; {@code droop}: how far its barbs slope down. */
+  @MadeOf(Form.HACKLE)
+  record ParachuteHackle(
+      String material,
+      @Range(low = 1, high = 12, unit = "turns") double turns,
+      Length barb,
+      @Range(low = 0, high = 30, unit = "deg") double droop,
+      @Range(low = 0, high = 200, unit = "mm") double feather)
+      implements Part {
     public ParachuteHackle {
-      Require.text("material", material, 60);
-      Require.inRange("turns", turns, 1, 12, "turns");
-      Require.present("barb", barb);
-    }
-
-    @Override
-    public ParachuteHackle withMaterial(String other) {
-      return new ParachuteHackle(other, turns, barb);
-    }
-
-    @Override
-    public String kind() {
-      return "parachute-hackle";
+      PartKind.check(ParachuteHackle.class, material, turns, barb, droop, feather);
     }
   }
 
-  /** Soft plumes tied in behind the eye and reaching out over it. {@code count} 1 to 8. */
-  record ForwardPlume(String material, int count, Length length) implements Part {
-    public ForwardPlume {
-      Require.text("material", material, 60);
-      Require.inRange("count", count, 1, 8);
-      Require.present("length", length);
+  /** A collar of a soft game-bird feather; {@code drape}: how far its barbs lean back. */
+  @MadeOf(Form.HACKLE)
+  record SoftCollar(
+      String material,
+      @Range(low = 1, high = 6, unit = "turns") double turns,
+      Length barb,
+      @Range(low = 0, high = 70, unit = "deg") double drape,
+      @Range(low = 0, high = 200, unit = "mm") double feather)
+      implements Part {
+    public SoftCollar {
+      PartKind.check(SoftCollar.class, material, turns, barb, drape, feather);
     }
+  }
 
-    @Override
-    public ForwardPlume withMaterial(String other) {
-      return new ForwardPlume(other, count, length);
+  /** Fibres of soft plume spun in a split thread or a loop and wound as a collar. */
+  @MadeOf(Form.HACKLE)
+  record SpunPlume(
+      String material,
+      @Range(low = 1, high = 8, unit = "turns") double turns,
+      Length barb,
+      Trim trim)
+      implements Part {
+    public SpunPlume {
+      PartKind.check(SpunPlume.class, material, turns, barb, trim);
     }
+  }
 
-    @Override
-    public String kind() {
-      return "forward-plume";
+  /** Whip finish and what it is sealed with. */
+  @MadeOf(Form.WRAP)
+  record Head(String material, @Range(low = 3, high = 12, unit = "turns") int whips, Finish finish)
+      implements Part {
+    public Head {
+      PartKind.check(Head.class, material, whips, finish);
     }
   }
 }

@@ -1,5 +1,6 @@
 package ripplerest.core.dressing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ripplerest.core.hook.HookSpec;
@@ -12,10 +13,13 @@ import ripplerest.core.quantity.Require;
  * @param name what the tier calls it, 1 to 80 characters
  * @param school id of the school whose rules it follows
  * @param hook the hook it is tied on
- * @param parts in tying order, at most one of a kind
+ * @param parts in tying order
  * @param notes free words, may be empty, at most 4,000 characters
  */
 public record Pattern(String name, String school, HookSpec hook, List<Part> parts, String notes) {
+  /** Most parts of one fly. */
+  public static final int MOST_PARTS = 20;
+
   public Pattern {
     Require.text("name", name, 80);
     Require.text("school", school, 60);
@@ -26,18 +30,7 @@ public record Pattern(String name, String school, HookSpec hook, List<Part> part
       throw new OutOfRangeException(
           "notes", notes.length() + " characters", "at most 4000 characters", "Shorten the notes.");
     }
-    Require.inRange("parts", parts.size(), 1, 20);
-    for (int i = 0; i < parts.size(); i++) {
-      for (int j = 0; j < i; j++) {
-        if (parts.get(i).kind().equals(parts.get(j).kind())) {
-          throw new OutOfRangeException(
-              "parts[" + i + "]",
-              parts.get(i).kind(),
-              "a kind that is not in the list yet",
-              "Remove one of the two.");
-        }
-      }
-    }
+    Require.inRange("parts", parts.size(), 1, MOST_PARTS);
     needs(parts, Part.ParachuteHackle.class, Part.Post.class, "Add a post to wind it on.");
   }
 
@@ -50,7 +43,26 @@ public record Pattern(String name, String school, HookSpec hook, List<Part> part
     }
   }
 
-  /** The part of this kind, if the pattern has one. */
+  /**
+   * Names of the parts, in order: the kind, and from the second of a kind on its number, such as
+   * {@code collar-hackle-2}.
+   */
+  public List<String> names() {
+    List<String> names = new ArrayList<>();
+    for (Part part : parts) {
+      String kind = part.kind();
+      long before = names.stream().filter(n -> kindOf(n).equals(kind)).count();
+      names.add(before == 0 ? kind : kind + "-" + (before + 1));
+    }
+    return names;
+  }
+
+  /** The kind in a part's name. */
+  public static String kindOf(String name) {
+    return name.replaceFirst("-\\d+$", "");
+  }
+
+  /** The first part of this kind, if the pattern has one. */
   public <T extends Part> Optional<T> part(Class<T> kind) {
     return parts.stream().filter(kind::isInstance).map(kind::cast).findFirst();
   }
@@ -59,10 +71,20 @@ public record Pattern(String name, String school, HookSpec hook, List<Part> part
     return new Pattern(name, school, other, parts, notes);
   }
 
-  /** The same pattern with the part of the same kind replaced. */
+  /** The same pattern with the first part of the same kind replaced. */
   public Pattern withPart(Part replacement) {
-    List<Part> replaced =
-        parts.stream().map(p -> p.kind().equals(replacement.kind()) ? replacement : p).toList();
-    return new Pattern(name, school, hook, replaced, notes);
+    int i = parts.stream().map(Part::kind).toList().indexOf(replacement.kind());
+    return i < 0 ? this : withPart(i, replacement);
+  }
+
+  /** The same pattern with one part replaced. */
+  public Pattern withPart(int index, Part replacement) {
+    List<Part> replaced = new ArrayList<>(parts);
+    replaced.set(index, replacement);
+    return withParts(replaced);
+  }
+
+  public Pattern withParts(List<Part> others) {
+    return new Pattern(name, school, hook, others, notes);
   }
 }

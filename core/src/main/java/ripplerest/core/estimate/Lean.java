@@ -81,7 +81,11 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
     Way way = way(rest.posture(), pitch);
     List<Change> changes = new ArrayList<>();
     others(sized.pattern())
-        .forEach((words, other) -> changes.add(change(words, other, materials, conditions)));
+        .forEach(
+            (words, other) ->
+                changes.add(
+                    change(
+                        words, Sizer.like(sized, materials).size(other), materials, conditions)));
     return new Lean(pitch, way, levers, changes);
   }
 
@@ -96,8 +100,7 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
   }
 
   private static Change change(
-      String words, Pattern other, Materials materials, Conditions conditions) {
-    SizedPattern sized = new Sizer(materials).size(other);
+      String words, SizedPattern sized, Materials materials, Conditions conditions) {
     Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
     Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
     return new Change(words, rest.map(r -> Math.toDegrees(r.pose().pitchRad())));
@@ -108,29 +111,21 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
     Map<String, Pattern> others = new LinkedHashMap<>();
     p.part(Part.Tail.class)
         .ifPresent(
-            t -> {
-              longer(t.length())
+            tail -> {
+              longer(tail.length())
                   .ifPresent(
-                      l ->
-                          others.put(
-                              "tail a quarter longer",
-                              p.withPart(new Part.Tail(t.material(), t.count(), l))));
-              int more = Math.min(Part.Tail.MOST, t.count() + MORE_FIBRES);
-              if (more > t.count()) {
+                      l -> others.put("tail a quarter longer", p.withPart(tail.with("length", l))));
+              int more = Math.min(Part.MOST_FIBRES, tail.count() + MORE_FIBRES);
+              if (more > tail.count()) {
                 others.put(
-                    (more - t.count()) + " more tail fibres",
-                    p.withPart(new Part.Tail(t.material(), more, t.length())));
+                    (more - tail.count()) + " more tail fibres",
+                    p.withPart(tail.with("count", more)));
               }
             });
     p.part(Part.CollarHackle.class)
         .filter(h -> h.turns() >= 2)
         .ifPresent(
-            h ->
-                others.put(
-                    "one turn of hackle less",
-                    p.withPart(
-                        new Part.CollarHackle(
-                            h.material(), h.turns() - 1, h.barb(), h.clippedBelow()))));
+            h -> others.put("one turn of hackle less", p.withPart(h.with("turns", h.turns() - 1))));
     int finer = p.hook().wireSteps() - 1;
     if (finer >= HookSpec.FINEST) {
       others.put("hook one wire finer", p.withHook(p.hook().withWire(finer)));

@@ -2,10 +2,8 @@ package ripplerest.core.estimate;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Part;
@@ -103,41 +101,43 @@ public record WhatIfs(
     }
 
     WhatIfs of(SizedPattern sized) {
-      Set<String> kinds = new HashSet<>();
-      List<Part> parts = sized.pattern().parts().stream().filter(p -> kinds.add(p.kind())).toList();
-      all = parts.size() + 3;
+      List<String> names = sized.pattern().names();
+      all = names.size() + 3;
       Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
       Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
       Sits now = sits(trial, rest);
       ToDoubleFunction<WhatIf> holds = w -> rest.map(r -> r.holds(w.part())).orElse(0.0);
       List<WhatIf> soaked = new ArrayList<>();
-      for (Part part : parts) {
-        soaked.add(new WhatIf(part.kind(), soaked(sized, part)));
+      for (int i = 0; i < names.size(); i++) {
+        soaked.add(new WhatIf(names.get(i), soaked(sized, i)));
       }
       soaked.sort(
           Comparator.<WhatIf>comparingDouble(w -> w.then().bearsMg(now))
               .thenComparingDouble(w -> w.then().sinksAt())
               .thenComparing(Comparator.comparingDouble(holds).reversed()));
-      Optional<WhatIf> heavier = heavier(sized.pattern());
+      Optional<WhatIf> heavier = heavier(sized);
       Optional<Lean> lean = rest.map(r -> Lean.of(sized, r, materials, conditions));
       tell();
       return new WhatIfs(now, soaked, heavier, lean);
     }
 
     /** Only this part wet through, others of the same material stay as they are. */
-    private Sits soaked(SizedPattern sized, Part part) {
+    private Sits soaked(SizedPattern sized, int index) {
+      Part part = sized.pattern().parts().get(index);
       Material wet = materials.get(part.material()).worn(Wear.SOAKED);
       String name = wet.id() + SOAKED;
-      return sits(sized.withPart(part.withMaterial(name)), materials.with(wet.named(name)));
+      return sits(sized.withPart(index, part.withMaterial(name)), materials.with(wet.named(name)));
     }
 
-    private Optional<WhatIf> heavier(Pattern pattern) {
+    private Optional<WhatIf> heavier(SizedPattern sized) {
+      Pattern pattern = sized.pattern();
       int steps = pattern.hook().wireSteps() + 1;
       if (steps > HookSpec.HEAVIEST) {
         return Optional.empty();
       }
       Pattern heavier = pattern.withHook(pattern.hook().withWire(steps));
-      return Optional.of(new WhatIf("hook", sits(new Sizer(materials).size(heavier), materials)));
+      return Optional.of(
+          new WhatIf("hook", sits(Sizer.like(sized, materials).size(heavier), materials)));
     }
 
     private Sits sits(SizedPattern sized, Materials table) {

@@ -2,6 +2,7 @@ package ripplerest.core.hook;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.quantity.Require;
 
@@ -18,6 +19,7 @@ import ripplerest.core.quantity.Require;
  * @param wireMm wire diameter
  * @param eyeMm outside length of the eye, the tier's pocket unit
  * @param pointLegMm straight leg that ends in the point
+ * @param weighedMg mass of the bare hook if it was weighed
  * @param extended true if a dimension was taken beyond the rows of the size table
  */
 public record Hook(
@@ -27,6 +29,7 @@ public record Hook(
     double wireMm,
     double eyeMm,
     double pointLegMm,
+    Optional<Double> weighedMg,
     boolean extended) {
   /** Eye length in wire diameters (common practice, from memory). */
   private static final double EYE_IN_WIRES = 2.3;
@@ -34,8 +37,20 @@ public record Hook(
   /** Point leg in shanks (common practice, from memory). */
   private static final double POINT_LEG_IN_SHANKS = 0.4;
 
-  /** How far the rear half of a curved shank turns down, rad (assumption). */
+  /** How far a curved shank turns down, rad (assumption). */
   private static final double CURVED_TURN = Math.toRadians(40);
+
+  private static final double SHORT_CURVED_TURN = Math.toRadians(55);
+
+  /** Share of a curved shank that stays straight (assumption). */
+  private static final double STRAIGHT_SHARE = 0.5;
+
+  private static final double SHORT_STRAIGHT_SHARE = 0.35;
+
+  /** Shank of a short curved hook in a standard one's (common practice, from memory). */
+  private static final double SHORT_SHANK = 0.85;
+
+  private static final int IN_TEN = 10;
 
   public Hook {
     Require.present("spec", spec);
@@ -46,11 +61,29 @@ public record Hook(
     Require.inRange("pointLegMm", pointLegMm, 0.2, 20, "mm");
   }
 
-  /** A hook from the standard table and its X steps, which count single size numbers. */
+  /** A hook as it was measured, or from the size table and its X steps. */
   public static Hook of(HookSpec spec) {
+    return spec.measured().map(m -> measured(spec, m)).orElseGet(() -> fromTable(spec));
+  }
+
+  private static Hook measured(HookSpec spec, HookSpec.Measured m) {
+    return new Hook(
+        spec,
+        m.shankMm(),
+        m.gapMm(),
+        m.wireMm(),
+        m.eyeMm(),
+        POINT_LEG_IN_SHANKS * m.shankMm(),
+        m.tenMg().map(mg -> mg / IN_TEN),
+        false);
+  }
+
+  /** X steps count single size numbers. */
+  private static Hook fromTable(HookSpec spec) {
     int shankSize = spec.size() - spec.lengthSteps();
     int wireSize = spec.size() - spec.wireSteps();
-    double shank = SizeTable.at(shankSize, SizeTable.Row::shank);
+    double standard = SizeTable.at(shankSize, SizeTable.Row::shank);
+    double shank = spec.shape() == HookSpec.Shape.SHORT_CURVED ? SHORT_SHANK * standard : standard;
     double wire = SizeTable.at(wireSize, SizeTable.Row::wire);
     return new Hook(
         spec,
@@ -59,7 +92,26 @@ public record Hook(
         wire,
         EYE_IN_WIRES * wire,
         POINT_LEG_IN_SHANKS * shank,
+        Optional.empty(),
         SizeTable.isExtended(shankSize) || SizeTable.isExtended(wireSize));
+  }
+
+  /**
+   * Hook number, a fraction between two, whose gap in the standard table this is; 2 to 28.
+   *
+   * @param gapMm shank to point, mm
+   */
+  public static double sizeOfGap(double gapMm) {
+    double low = SizeTable.LARGEST;
+    double high = SizeTable.SMALLEST;
+    for (int size = SizeTable.LARGEST; size < SizeTable.SMALLEST; size++) {
+      double a = SizeTable.at(size, SizeTable.Row::gap);
+      double b = SizeTable.at(size + 1, SizeTable.Row::gap);
+      if (gapMm <= a && gapMm >= b) {
+        return size + Math.log(a / gapMm) / Math.log(a / b);
+      }
+    }
+    return gapMm > SizeTable.at(SizeTable.LARGEST, SizeTable.Row::gap) ? low : high;
   }
 
   /** From the rear edge of the eye to the outside of the bend, mm. */
@@ -79,7 +131,7 @@ public record Hook(
     if (s <= straight) {
       return new Vector3D(s, 0, 0);
     }
-    double radius = (shankMm - straight) / CURVED_TURN;
+    double radius = (shankMm - straight) / turnAtBend();
     double turn = (s - straight) / radius;
     return new Vector3D(straight + radius * Math.sin(turn), 0, -radius * (1 - Math.cos(turn)));
   }
@@ -87,7 +139,7 @@ public record Hook(
   /** Unit direction of the shank toward the bend at arc length {@code s}. */
   public Vector3D shankDirection(double s) {
     double straight = straightShankMm();
-    double turn = s <= straight ? 0 : CURVED_TURN * (s - straight) / (shankMm - straight);
+    double turn = s <= straight ? 0 : turnAtBend() * (s - straight) / (shankMm - straight);
     return new Vector3D(Math.cos(turn), 0, -Math.sin(turn));
   }
 
@@ -146,17 +198,29 @@ public record Hook(
     return Math.PI * (eyeMm - wireMm) + shankMm + radius * (Math.PI - turnAtBend()) + pointLegMm;
   }
 
-  /** Mass of the hook in mg: whole wire length × section × density (mg/mm³). */
+  /** Mass of the hook in mg: as weighed, or whole wire length × section × density (mg/mm³). */
   public double massMg(double density) {
+    return weighedMg.orElse(wireMg(density));
+  }
+
+  private double wireMg(double density) {
     return wireLengthMm() * Math.PI * wireMm * wireMm / 4 * density;
   }
 
   private double straightShankMm() {
-    return spec.shape() == HookSpec.Shape.CURVED ? shankMm / 2 : shankMm;
+    return switch (spec.shape()) {
+      case STRAIGHT -> shankMm;
+      case CURVED -> STRAIGHT_SHARE * shankMm;
+      case SHORT_CURVED -> SHORT_STRAIGHT_SHARE * shankMm;
+    };
   }
 
   private double turnAtBend() {
-    return spec.shape() == HookSpec.Shape.CURVED ? CURVED_TURN : 0;
+    return switch (spec.shape()) {
+      case STRAIGHT -> 0;
+      case CURVED -> CURVED_TURN;
+      case SHORT_CURVED -> SHORT_CURVED_TURN;
+    };
   }
 
   private static double[] steps(double length, double stepMm) {

@@ -1,5 +1,6 @@
 package ripplerest.core.hook;
 
+import java.util.Optional;
 import ripplerest.core.quantity.Require;
 
 /**
@@ -9,8 +10,10 @@ import ripplerest.core.quantity.Require;
  * @param shape of shank and bend
  * @param lengthSteps the X of length: 2 short = -2 … 4 long = 4
  * @param wireSteps the X of wire: 2 fine = -2 … 2 heavy = 2
+ * @param measured what was measured on the hook itself, which wins; empty: by the size table
  */
-public record HookSpec(int size, Shape shape, int lengthSteps, int wireSteps) {
+public record HookSpec(
+    int size, Shape shape, int lengthSteps, int wireSteps, Optional<Measured> measured) {
   /** The finest and the heaviest wire, in steps. */
   public static final int FINEST = -2;
 
@@ -19,7 +22,37 @@ public record HookSpec(int size, Shape shape, int lengthSteps, int wireSteps) {
   /** Shape of shank and bend. */
   public enum Shape {
     STRAIGHT,
-    CURVED
+    /** The rear half of the shank turns down with the bend. */
+    CURVED,
+    /** Curved, and short for its gap. */
+    SHORT_CURVED
+  }
+
+  /**
+   * A hook that was measured.
+   *
+   * @param name what the tier calls it
+   * @param shankMm from behind the eye to where the bend begins, 1 to 40
+   * @param gapMm shank to point, 0.5 to 20
+   * @param wireMm wire diameter, 0.1 to 2
+   * @param eyeMm outside length of the eye, 0.2 to 5
+   * @param tenMg weight of ten hooks, 5 to 20,000 mg; empty: from the wire
+   */
+  public record Measured(
+      String name,
+      double shankMm,
+      double gapMm,
+      double wireMm,
+      double eyeMm,
+      Optional<Double> tenMg) {
+    public Measured {
+      Require.text("name", name, 80);
+      Require.inRange("shankMm", shankMm, 1, 40, "mm");
+      Require.inRange("gapMm", gapMm, 0.5, 20, "mm");
+      Require.inRange("wireMm", wireMm, 0.1, 2, "mm");
+      Require.inRange("eyeMm", eyeMm, 0.2, 5, "mm");
+      tenMg.ifPresent(mg -> Require.inRange("tenMg", mg, 5, 20_000, "mg"));
+    }
   }
 
   public HookSpec {
@@ -27,12 +60,19 @@ public record HookSpec(int size, Shape shape, int lengthSteps, int wireSteps) {
     Require.present("shape", shape);
     Require.inRange("lengthSteps", lengthSteps, -2, 4);
     Require.inRange("wireSteps", wireSteps, FINEST, HEAVIEST);
+    Require.present("measured", measured);
+  }
+
+  /** A hook of the size table. */
+  public HookSpec(int size, Shape shape, int lengthSteps, int wireSteps) {
+    this(size, shape, lengthSteps, wireSteps, Optional.empty());
   }
 
   public HookSpec withSize(int other) {
     return new HookSpec(other, shape, lengthSteps, wireSteps);
   }
 
+  /** Another wire; a measured hook gives way to the table's. */
   public HookSpec withWire(int steps) {
     return new HookSpec(size, shape, lengthSteps, steps);
   }

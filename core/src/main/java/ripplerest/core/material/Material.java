@@ -78,6 +78,15 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
     return new Material(id, label, moved);
   }
 
+  /**
+   * Whether it is one solid piece: it has a density and nothing that makes it a fibre or a wrap.
+   */
+  boolean isSolid() {
+    return !has(Property.SOLID_SHARE)
+        && !has(Property.YOUNGS_MODULUS)
+        && !has(Property.STRAND_DIAMETER);
+  }
+
   /** The same material under another name. */
   public Material named(String other) {
     return new Material(other, label, priors);
@@ -92,8 +101,10 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
     toward(worn, Property.ADVANCING_WET, dry, Property.ADVANCING_UNTREATED);
     toward(worn, Property.RECEDING_WET, dry, Property.RECEDING_TREATED);
     toward(worn, Property.RECEDING_WET, dry, Property.RECEDING_UNTREATED);
+    double loss = has(Property.AIR_LOSS) ? get(Property.AIR_LOSS) : 1;
+    double air = 1 - loss * (1 - wear.air());
     for (Property kept : List.of(Property.KEPT_AIR_TREATED, Property.KEPT_AIR_UNTREATED)) {
-      worn.computeIfPresent(kept, (p, prior) -> at(prior, wear.air() * prior.mean()));
+      worn.computeIfPresent(kept, (p, prior) -> at(prior, air * prior.mean()));
     }
     double water = get(Property.WATER_UPTAKE) * (1 - wear.dryness());
     worn.computeIfPresent(Property.DENSITY, (p, prior) -> at(prior, prior.mean() * (1 + water)));

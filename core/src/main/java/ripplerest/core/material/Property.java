@@ -16,6 +16,8 @@ public enum Property {
   BARBS_PER_MM("1/mm", 1),
   /** Width that one turn of feather stem takes on the shank, mm. */
   STEM_DIAMETER("mm", 1),
+  /** Thickness of one strand of wire or tinsel, mm. */
+  STRAND_DIAMETER("mm", 1),
   /** Share of a bundle's envelope that is solid, 0 to 1. */
   SOLID_SHARE("1", 1),
   /** Share of an envelope that still holds air under water, no floatant, 0 to 1. */
@@ -36,6 +38,8 @@ public enum Property {
   RECEDING_WET("deg", Math.PI / 180),
   /** Share of its dressing that a fish's slime takes from it, 0 to 1. */
   SLIME_SENSITIVITY("1", 1),
+  /** Share of its air that dunking can take, 0 to 1; all of it where this is left out. */
+  AIR_LOSS("1", 1),
   /** Water that it takes up, in its own mass, 0 to 3. */
   WATER_UPTAKE("1", 1);
 

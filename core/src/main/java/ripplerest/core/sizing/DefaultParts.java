@@ -1,71 +1,49 @@
 package ripplerest.core.sizing;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
 
-/** The parts of a school's own fly, each at its default, in tying order. */
-final class DefaultParts {
+/** Parts at a school's defaults. */
+public final class DefaultParts {
   private DefaultParts() {}
 
+  /** All parts that the school ties, in tying order. */
   static List<Part> of(School school) {
-    List<Part> parts = new ArrayList<>();
-    if (has(school, "tail")) {
-      parts.add(
-          new Part.Tail(
-              material(school, "tail"), count(school, "tail"), length(school, "tail", "length")));
-    }
-    parts.add(new Part.Body(material(school, "body"), school.rule("body", "wires").number()));
-    if (has(school, "upright-wing")) {
-      parts.add(
-          new Part.UprightWing(
-              material(school, "upright-wing"), length(school, "upright-wing", "length")));
-    }
-    if (has(school, "collar-hackle")) {
-      parts.add(
-          new Part.CollarHackle(
-              material(school, "collar-hackle"),
-              school.rule("collar-hackle", "turns").number(),
-              length(school, "collar-hackle", "barb"),
-              false));
-    }
-    if (has(school, "post")) {
-      parts.add(new Part.Post(material(school, "post"), length(school, "post", "length")));
-    }
-    if (has(school, "parachute-hackle")) {
-      parts.add(
-          new Part.ParachuteHackle(
-              material(school, "parachute-hackle"),
-              school.rule("parachute-hackle", "turns").number(),
-              length(school, "parachute-hackle", "barb")));
-    }
-    if (has(school, "forward-plume")) {
-      parts.add(
-          new Part.ForwardPlume(
-              material(school, "forward-plume"),
-              count(school, "forward-plume"),
-              length(school, "forward-plume", "length")));
-    }
-    return parts;
+    return school.parts().stream().map(kind -> of(school, kind)).toList();
   }
 
-  private static boolean has(School school, String part) {
-    return school.find(part, "material").isPresent();
+  /** One part, whether the school ties it or not. */
+  public static Part of(School school, PartKind kind) {
+    Map<String, Object> values = new HashMap<>();
+    for (PartKind.Field field : kind.fields()) {
+      values.put(field.name(), value(school.rule(kind.id(), field.name()), field));
+    }
+    return kind.create(school.rule(kind.id(), "material").value(), values);
   }
 
-  private static String material(School school, String part) {
-    return school.rule(part, "material").value();
+  /** What a field holds by common practice. */
+  public static Object usual(PartKind kind, PartKind.Field field) {
+    return value(School.commonPractice(kind.id(), field.name()), field);
   }
 
-  private static int count(School school, String part) {
-    return (int) school.rule(part, "count").number();
+  /** The dimension of the hook that a length goes by, by common practice, such as {@code gap}. */
+  public static String reference(PartKind kind, PartKind.Field field) {
+    return School.commonPractice(kind.id(), field.name()).reference();
   }
 
-  private static Length length(School school, String part, String dimension) {
-    School.Rule rule = school.rule(part, dimension);
-    String reference = rule.reference().toUpperCase(Locale.ROOT).replace('-', '_');
-    return new Length.Rule(Length.Reference.valueOf(reference), rule.number());
+  private static Object value(School.Rule rule, PartKind.Field field) {
+    return switch (field.type()) {
+      case COUNT, NUMBER -> rule.number();
+      case CHOICE -> rule.value();
+      case LENGTH -> {
+        String reference = rule.reference().toUpperCase(Locale.ROOT).replace('-', '_');
+        yield new Length.Rule(Length.Reference.valueOf(reference), rule.number());
+      }
+    };
   }
 }

@@ -6,36 +6,45 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.dressing.PartKind;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Require;
 
 /**
- * A way of dressing flies, kept as data: each part's rule with a default, a range and the words a
- * tier would use. All of it is common practice with no source.
+ * A way of dressing flies, kept as data: the parts it ties, in tying order, each part's rule with a
+ * default, a range and the words a tier would use. What it leaves open is common practice. None of
+ * it has a source.
  */
 public final class School {
-  private static final List<String> IDS = List.of("upright-collar", "parachute", "forward-plume");
-  private static final Map<String, School> STANDARD = readAll();
+  private static final String SCHOOL = "school";
+  private static final Map<String, Rule> COMMON = rules("common-practice");
 
   private final String id;
-  private final Map<String, Rule> rules;
+  private final String label;
+  private final Map<String, Rule> own;
 
-  private School(String id, Map<String, Rule> rules) {
+  private School(String id, String label, Map<String, Rule> own) {
     this.id = id;
-    this.rules = rules;
+    this.label = label;
+    this.own = own;
   }
 
   /**
    * One rule.
    *
    * @param reference what the numbers are multiples of ({@code gap}, {@code shank}, {@code
-   *     hook-length}, {@code eye}, {@code wire}) or their unit; empty for a plain count
-   * @param value the default, a number or a material's name
+   *     hook-length}, {@code eye}, {@code wire}) or their unit; empty for a word
+   * @param value the default, a number or a word
    * @param low lowest usual value, as written in the file
    * @param high highest usual value, as written in the file
    * @param words how a tier says it
@@ -52,19 +61,39 @@ public final class School {
     }
   }
 
-  /** The schools that ship with the program. */
-  public static List<School> standard() {
-    return List.copyOf(STANDARD.values());
+  /** A school that ships with the program; refuses an unknown id and lists those there are. */
+  public static School named(String id) {
+    return Schools.standard().named(id);
   }
 
-  /** The school of this name; refuses an unknown one and lists those there are. */
-  public static School named(String id) {
-    School school = STANDARD.get(id);
-    if (school == null) {
-      throw new OutOfRangeException(
-          "school", "\"" + id + "\"", "one of " + IDS, "Choose a school from this list.");
+  /** A house school: a copy under a name of its own. */
+  public School copy(String otherId, String otherLabel) {
+    Require.text("id", otherId, 60);
+    Require.text("label", otherLabel, 60);
+    return new School(otherId, otherLabel, own);
+  }
+
+  /**
+   * The same school with one rule otherwise; refuses numbers that are none, a default outside its
+   * range, and a rule that nothing follows.
+   */
+  public School with(String part, String dimension, Rule rule) {
+    String field = part + " " + dimension;
+    Rule before = rule(part, dimension);
+    if (isNumber(before.value())) {
+      double value = number(field, rule.value());
+      boolean bounded = !rule.low().isEmpty() || !rule.high().isEmpty();
+      if (bounded) {
+        double low = number(field + " low", rule.low());
+        double high = number(field + " high", rule.high());
+        Require.inRange(field, value, low, high, rule.reference());
+      }
+    } else {
+      Require.text(field, rule.value(), 60);
     }
-    return school;
+    Map<String, Rule> changed = new LinkedHashMap<>(own);
+    changed.put(part + "/" + dimension, rule);
+    return new School(id, label, changed);
   }
 
   public String id() {
@@ -72,7 +101,25 @@ public final class School {
   }
 
   public String label() {
-    return rule("school", "label").words();
+    return label;
+  }
+
+  /** Kinds of part it ties, in tying order. */
+  public List<PartKind> parts() {
+    Set<String> kinds = new LinkedHashSet<>();
+    own.keySet().forEach(key -> kinds.add(key.substring(0, key.indexOf('/'))));
+    kinds.remove(SCHOOL);
+    return kinds.stream().filter(this::ties).map(PartKind::named).toList();
+  }
+
+  /** Whether it ties a kind of part. */
+  public boolean ties(String kind) {
+    return own.containsKey(kind + "/material");
+  }
+
+  /** What is done where no school says otherwise. */
+  static Rule commonPractice(String part, String dimension) {
+    return COMMON.get(part + "/" + dimension);
   }
 
   /** A rule that must be there. */
@@ -81,31 +128,54 @@ public final class School {
         .orElseThrow(
             () ->
                 new OutOfRangeException(
-                    "parts",
                     part,
-                    "a part that the school " + id + " has a rule for",
-                    "Remove it or choose another school."));
+                    dimension,
+                    "a dimension that there is a rule for",
+                    "Choose another dimension."));
   }
 
-  /** A rule that may be missing. */
+  /** The school's own rule or common practice. */
   public Optional<Rule> find(String part, String dimension) {
-    return Optional.ofNullable(rules.get(part + "/" + dimension));
+    String key = part + "/" + dimension;
+    return Optional.ofNullable(own.getOrDefault(key, COMMON.get(key)));
   }
 
-  /** All rules in file order, by {@code part/dimension}. */
+  /** Rules of the school's own parts, common ones included, by {@code part/dimension}. */
   public Map<String, Rule> rules() {
-    return java.util.Collections.unmodifiableMap(rules);
+    Map<String, Rule> all = new LinkedHashMap<>();
+    List<String> parts = new ArrayList<>(List.of(SCHOOL));
+    parts().forEach(k -> parts.add(k.id()));
+    for (String part : parts) {
+      COMMON.keySet().stream()
+          .filter(key -> key.startsWith(part + "/"))
+          .forEach(key -> all.put(key, own.getOrDefault(key, COMMON.get(key))));
+      own.keySet().stream()
+          .filter(key -> key.startsWith(part + "/"))
+          .forEach(key -> all.put(key, own.get(key)));
+    }
+    all.remove("school/label");
+    return Collections.unmodifiableMap(all);
   }
 
-  private static Map<String, School> readAll() {
-    Map<String, School> all = new LinkedHashMap<>();
-    IDS.forEach(id -> all.put(id, read(id)));
-    return all;
+  private static boolean isNumber(String text) {
+    return text.matches("-?\\d+(\\.\\d+)?");
   }
 
-  private static School read(String id) {
+  private static double number(String field, String text) {
+    if (!isNumber(text)) {
+      throw new OutOfRangeException(field, "\"" + text + "\"", "a number", "Write a number.");
+    }
+    return Double.parseDouble(text);
+  }
+
+  static School read(String id) {
+    Map<String, Rule> rules = rules("schools/" + id);
+    return new School(id, rules.get("school/label").words(), rules);
+  }
+
+  private static Map<String, Rule> rules(String file) {
     Map<String, Rule> rules = new LinkedHashMap<>();
-    InputStream in = School.class.getResourceAsStream("/ripplerest/core/sizing/" + id + ".csv");
+    InputStream in = School.class.getResourceAsStream("/ripplerest/core/sizing/" + file + ".csv");
     try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8);
         var rows =
             CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
@@ -118,6 +188,6 @@ public final class School {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    return new School(id, rules);
+    return rules;
   }
 }

@@ -11,21 +11,27 @@ import ripplerest.core.quantity.Warning;
  * A pattern with every part in millimetres.
  *
  * @param pattern what was sized
+ * @param school whose rules it was sized by
  * @param hook geometry of its hook
  * @param dimensions every length with the rule it came from
  * @param spans how the shank is shared out, from the eye to the bend, without gaps or overlaps
+ * @param landmarks places on the shank that a tier looks for
+ * @param feathers what each hackle asks of its feather
  * @param warnings what a tier should know before starting
  */
 public record SizedPattern(
     Pattern pattern,
+    School school,
     Hook hook,
     List<Dimension> dimensions,
     List<Span> spans,
+    List<Landmark> landmarks,
+    List<Feather> feathers,
     List<Warning> warnings) {
   /**
    * A length of one part.
    *
-   * @param part kind of part
+   * @param part name of the part
    * @param name what is measured, such as {@code length} or {@code barb}
    * @param mm the length
    * @param eyeLengths the same in outside lengths of the hook's own eye
@@ -36,7 +42,7 @@ public record SizedPattern(
   /**
    * A stretch of the shank.
    *
-   * @param part kind of part, {@code head} and {@code thorax} too
+   * @param part name of the part, {@code head} too
    * @param label words on the plan
    * @param fromMm nearer the eye, from its rear edge
    * @param toMm nearer the bend
@@ -51,15 +57,28 @@ public record SizedPattern(
     }
   }
 
+  /**
+   * A place on the shank.
+   *
+   * @param name what a tier calls it
+   * @param mm from the rear edge of the eye
+   * @param eyeLengths the same in eye lengths
+   * @param shareOfShank the same in shanks
+   */
+  public record Landmark(String name, double mm, double eyeLengths, double shareOfShank) {}
+
   public SizedPattern {
+    landmarks = List.copyOf(landmarks);
+    feathers = List.copyOf(feathers);
     dimensions = List.copyOf(dimensions);
     spans = List.copyOf(spans);
     warnings = List.copyOf(warnings);
   }
 
-  /** The same sizes with the part of the same kind replaced by one of another material. */
-  public SizedPattern withPart(Part replacement) {
-    return new SizedPattern(pattern.withPart(replacement), hook, dimensions, spans, warnings);
+  /** The same sizes with one part replaced by one of another material. */
+  public SizedPattern withPart(int index, Part replacement) {
+    Pattern other = pattern.withPart(index, replacement);
+    return new SizedPattern(other, school, hook, dimensions, spans, landmarks, feathers, warnings);
   }
 
   /** Millimetres of a dimension that must be there. */

@@ -34,7 +34,11 @@ class AssemblerTest {
   private static List<FlyBody.Fibre> hackle(double turns, boolean clipped) {
     Part part =
         new Part.CollarHackle(
-            "dry-hackle", turns, new Length.Rule(Length.Reference.GAP, 1.75), clipped);
+            "dry-hackle",
+            turns,
+            new Length.Rule(Length.Reference.GAP, 1.75),
+            clipped ? Part.Trim.BELOW : Part.Trim.FULL,
+            0);
     return body(fly("upright-collar").withPart(part), Floatant.GEL, Mesh.WORKING).fibres().stream()
         .filter(f -> f.part().equals("collar-hackle"))
         .toList();

@@ -116,7 +116,7 @@ class EstimatorTest {
         hook,
         List.of(
             new Part.Body("thread", 1.2),
-            new Part.ForwardPlume("soft-plume", 1, new Length.Pinned(1))),
+            new Part.ForwardPlume("soft-plume", 1, new Length.Pinned(1), 30)),
         "");
   }
 

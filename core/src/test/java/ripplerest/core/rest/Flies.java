@@ -30,7 +30,8 @@ public final class Flies {
   public static Pattern collar(int size, double turns, boolean clipped) {
     Pattern p = of("upright-collar", size);
     Part.CollarHackle h = p.part(Part.CollarHackle.class).orElseThrow();
-    return p.withPart(new Part.CollarHackle(h.material(), turns, h.barb(), clipped));
+    Part.Trim trim = clipped ? Part.Trim.BELOW : Part.Trim.FULL;
+    return p.withPart(new Part.CollarHackle(h.material(), turns, h.barb(), trim, 0));
   }
 
   public static Estimate pose(Pattern pattern, Conditions conditions) {

@@ -64,7 +64,7 @@ class InvarianceTest {
     SplittableRandom random = new SplittableRandom(20261123);
     List<Trial> all = new ArrayList<>();
     while (all.size() < 10) {
-      SizedPattern sized = new Sizer(Flies.MATERIALS).size(RandomFlies.pattern(random));
+      SizedPattern sized = new Sizer(Flies.MATERIALS).size(RandomFlies.plain(random));
       FlyBody body = Assembler.assemble(sized, Flies.MATERIALS, Flies.GEL.floatant(), Mesh.WORKING);
       FilmSolver film = new FilmSolver(body, WETTING, WATER, Mesh.WORKING);
       Optional<Rest> rest = new RestFinder(film, sized.hook()).land(Attitude.UPRIGHT, 2).rest();

@@ -1,22 +1,50 @@
 package ripplerest.core.rest;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.material.Material;
 import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
 
 /** Valid patterns from a seeded generator. */
 public final class RandomFlies {
   private RandomFlies() {}
 
+  /** A school's parts with every field and material drawn anew, some left out, some added. */
   public static Pattern pattern(SplittableRandom random) {
-    List<School> schools = School.standard();
-    School school = schools.get(random.nextInt(schools.size()));
+    School school = any(Schools.standard().all(), random);
+    List<Part> parts = new ArrayList<>();
+    for (PartKind kind : school.parts()) {
+      if (random.nextInt(10) > 0 || kind.id().equals("post")) {
+        parts.add(part(kind, random));
+      }
+    }
+    for (int i = random.nextInt(4); i > 0; i--) {
+      PartKind kind = any(PartKind.all(), random);
+      if (!kind.id().equals("parachute-hackle")) {
+        parts.add(random.nextInt(parts.size() + 1), part(kind, random));
+      }
+    }
+    if (parts.isEmpty()) {
+      parts.add(part(PartKind.named("body"), random));
+    }
+    return new Pattern("random", school.id(), hook(random), parts, "");
+  }
+
+  /** A fly of one of three schools with its lengths, counts, turns and thickness drawn anew. */
+  static Pattern plain(SplittableRandom random) {
+    String id = List.of("upright-collar", "parachute", "forward-plume").get(random.nextInt(3));
+    School school = School.named(id);
     HookSpec hook =
         new HookSpec(
             random.nextInt(8, 23),
@@ -27,26 +55,66 @@ public final class RandomFlies {
     for (Part p : Sizer.defaults(school, hook, "x").parts()) {
       parts.add(varied(p, random));
     }
-    return new Pattern("random", school.id(), hook, parts, "");
+    return new Pattern("plain", id, hook, parts, "");
   }
 
   private static Part varied(Part part, SplittableRandom random) {
-    String m = part.material();
-    if (part instanceof Part.Tail) {
-      return new Part.Tail(m, random.nextInt(2, 25), length(random));
-    } else if (part instanceof Part.Body) {
-      return new Part.Body(m, random.nextDouble(1.2, 6));
-    } else if (part instanceof Part.UprightWing) {
-      return new Part.UprightWing(m, length(random));
-    } else if (part instanceof Part.CollarHackle) {
-      return new Part.CollarHackle(
-          m, random.nextDouble(1, 12), length(random), random.nextBoolean());
-    } else if (part instanceof Part.Post) {
-      return new Part.Post(m, length(random));
-    } else if (part instanceof Part.ParachuteHackle) {
-      return new Part.ParachuteHackle(m, random.nextDouble(1, 12), length(random));
+    return switch (part.kind()) {
+      case "tail" -> part.with("count", random.nextInt(2, 25)).with("length", length(random));
+      case "body" -> part.with("wires", random.nextDouble(1.2, 6));
+      case "collar-hackle" -> {
+        Part drawn = part.with("turns", random.nextDouble(1, 12)).with("barb", length(random));
+        yield drawn.with("trim", random.nextBoolean() ? "below" : "full");
+      }
+      case "parachute-hackle" ->
+          part.with("turns", random.nextDouble(1, 12)).with("barb", length(random));
+      case "forward-plume" ->
+          part.with("count", random.nextInt(1, 9)).with("length", length(random));
+      default -> part.with("length", length(random));
+    };
+  }
+
+  private static HookSpec hook(SplittableRandom random) {
+    HookSpec.Shape shape = any(List.of(HookSpec.Shape.values()), random);
+    Optional<HookSpec.Measured> measured =
+        random.nextInt(8) > 0
+            ? Optional.empty()
+            : Optional.of(
+                new HookSpec.Measured(
+                    "measured",
+                    random.nextDouble(3, 15),
+                    random.nextDouble(2, 7),
+                    random.nextDouble(0.2, 0.7),
+                    random.nextDouble(0.5, 1.5),
+                    Optional.of(random.nextDouble(50, 900))));
+    return new HookSpec(
+        random.nextInt(8, 23), shape, random.nextInt(-2, 5), random.nextInt(-2, 3), measured);
+  }
+
+  /** A part with every field drawn from its bounds. */
+  static Part part(PartKind kind, SplittableRandom random) {
+    Map<String, Object> values = new HashMap<>();
+    for (PartKind.Field f : kind.fields()) {
+      values.put(
+          f.name(),
+          switch (f.type()) {
+            case COUNT -> random.nextInt((int) f.low(), (int) f.high() + 1);
+            case NUMBER -> random.nextDouble(f.low(), f.high());
+            case LENGTH -> length(random);
+            case CHOICE -> any(f.options(), random);
+          });
     }
-    return new Part.ForwardPlume(m, random.nextInt(1, 9), length(random));
+    List<String> materials = new ArrayList<>();
+    for (Material m : Flies.MATERIALS.all()) {
+      if (kind.form().fits(m)) {
+        materials.add(m.id());
+      }
+    }
+    return kind.create(any(materials, random), values);
+  }
+
+  private static <T> T any(List<T> of, SplittableRandom random) {
+    return of.get(random.nextInt(of.size()));
   }
 
   private static Length length(SplittableRandom random) {

@@ -1,0 +1,34 @@
+package ripplerest.app.web;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import ripplerest.core.material.Materials;
+import ripplerest.core.sizing.School;
+import ripplerest.exchange.PartView;
+
+/** The kinds of part there are, for working sheets. */
+@RestController
+class PartController {
+  private final Materials materials;
+
+  PartController(Materials materials) {
+    this.materials = materials;
+  }
+
+  @GetMapping("/api/parts")
+  List<PartView> parts() {
+    return PartView.all(materials);
+  }
+
+  /** One part at a school's default, as it stands in a pattern document. */
+  @GetMapping("/api/schools/{school}/parts/{kind}")
+  @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(type = "object")))
+  Object usual(@PathVariable String school, @PathVariable String kind) {
+    return PartView.usual(School.named(school), kind);
+  }
+}

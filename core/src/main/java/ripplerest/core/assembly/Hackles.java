@@ -1,0 +1,167 @@
+package ripplerest.core.assembly;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.material.Property;
+import ripplerest.core.sizing.SizedPattern.Span;
+
+/**
+ * Everything that stands out as single fibres: wound hackle, tail, legs. Wound barbs come in
+ * mirrored pairs whose angles follow the golden-ratio sequence, so that a turn more adds barbs
+ * without moving the ones there are.
+ */
+final class Hackles {
+  private static final double SHORTEST_MM = 0.3;
+
+  /**
+   * Legs leave the body between these angles from the tail, and this far up or down (assumption).
+   */
+  private static final double LEGS_BACK = Math.toRadians(35);
+
+  private static final double LEGS_ACROSS = Math.toRadians(100);
+  private static final double LEGS_SET = Math.toRadians(25);
+
+  private final Layup layup;
+  private final Hook hook;
+
+  Hackles(Layup layup) {
+    this.layup = layup;
+    this.hook = layup.hook;
+  }
+
+  void tail(String name, Part.Tail tail) {
+    double splay = Math.toRadians(tail.splay());
+    Vector3D along = hook.shankDirection(hook.shankMm());
+    Vector3D root = hook.bendStart().add(new Vector3D(0, 0, hook.wireMm() / 2));
+    double length = layup.sized.mm(name, "length");
+    for (int i = 0; i < tail.count(); i++) {
+      double side = splay * ((i + 0.5) / tail.count() - 0.5);
+      Vector3D direction =
+          along.scalarMultiply(Math.cos(side)).add(new Vector3D(0, Math.sin(side), 0));
+      layup.fibre(name, tail.material(), root, direction, length);
+    }
+  }
+
+  void legs(String name, Part.Legs legs) {
+    double length = layup.sized.mm(name, "length");
+    double set = legs.set() == Part.Set.UP ? LEGS_SET : -LEGS_SET;
+    List<Span> thorax = layup.sized.spansOf("thorax");
+    double seat = thorax.isEmpty() ? layup.sized.span("body").fromMm() : thorax.get(0).middleMm();
+    for (int i = 0; i < legs.count(); i++) {
+      double t = legs.count() == 1 ? 0.5 : i / (legs.count() - 1.0);
+      double from = LEGS_BACK + t * (LEGS_ACROSS - LEGS_BACK);
+      for (int side : new int[] {-1, 1}) {
+        Vector3D root = hook.onShank(seat).add(new Vector3D(0, side * layup.bodyRadius(), 0));
+        Vector3D out =
+            new Vector3D(
+                Math.cos(from) * Math.cos(set),
+                side * Math.sin(from) * Math.cos(set),
+                Math.sin(set));
+        layup.fibre(name, legs.material(), root, out, length);
+      }
+    }
+  }
+
+  /**
+   * A collar's barbs stand round the shank, spread fore and aft by their own cup.
+   *
+   * @param drape how far all of them lean back, °
+   */
+  void collar(String name, String material, double turns, Part.Trim trim, double drape) {
+    List<Span> spans = layup.sized.spansOf(name).stream().filter(s -> s.lengthMm() > 1e-6).toList();
+    if (!spans.isEmpty()) {
+      wound(name, material, turns, layup.seatRadius(), spans, trim, Math.toRadians(drape));
+    }
+  }
+
+  void palmered(String name, Part.PalmeredHackle h) {
+    Span body = layup.sized.span("body");
+    if (body.lengthMm() > 1e-6) {
+      wound(name, h.material(), h.turns(), layup.bodyRadius(), List.of(body), h.trim(), 0);
+    }
+  }
+
+  private void wound(
+      String name,
+      String material,
+      double turns,
+      double hub,
+      List<Span> spans,
+      Part.Trim trim,
+      double drape) {
+    double barb = layup.sized.mm(name, "barb");
+    double clip = trim == Part.Trim.FULL ? Double.POSITIVE_INFINITY : layup.sized.mm(name, "clip");
+    double wound = spans.stream().mapToDouble(Span::lengthMm).sum();
+    int pairs = pairs(material, turns, hub);
+    for (int p = 0; p < pairs; p++) {
+      double x = along(spans, wound * (p + 0.5) / pairs);
+      double round = Math.PI * Scatter.GOLDEN.at(p);
+      double lean = drape + Scatter.LEAN_RAD * Scatter.PLASTIC.centred(p);
+      double length = barb * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
+      for (int side : new int[] {-1, 1}) {
+        Vector3D out = new Vector3D(0, side * Math.sin(round), -Math.cos(round));
+        Vector3D direction =
+            out.scalarMultiply(Math.cos(lean)).add(new Vector3D(Math.sin(lean), 0, 0));
+        Vector3D root = hook.onShank(x).add(hub, out);
+        double reach = reach(root.getZ() - hook.onShank(x).getZ(), hub, direction, trim, clip);
+        if (reach > SHORTEST_MM) {
+          layup.fibre(name, material, root, direction, Math.min(length, reach));
+        }
+      }
+    }
+  }
+
+  /** How long a barb may be where scissors have passed. */
+  private static double reach(
+      double rootMm, double hub, Vector3D direction, Part.Trim trim, double clip) {
+    double z = direction.getZ();
+    return switch (trim) {
+      case FULL -> clip;
+      case BELOW -> z < 0 ? (rootMm + clip) / -z : Double.POSITIVE_INFINITY;
+      case ABOVE -> z > 0 ? (clip - rootMm) / z : Double.POSITIVE_INFINITY;
+      case ALL_ROUND -> Math.max(2 * SHORTEST_MM, clip - hub);
+    };
+  }
+
+  /** A parachute's barbs lie flat round the post, each turn under the one before. */
+  void parachute(String name, Part.ParachuteHackle hackle) {
+    Part.Post post = layup.sized.pattern().part(Part.Post.class).orElseThrow();
+    double stem = layup.get(hackle.material(), Property.STEM_DIAMETER);
+    double hub = 0.8 * layup.bundleRadius(post.material()) + stem / 2;
+    double barb = layup.sized.mm(name, "barb");
+    double cup = Math.toRadians(hackle.droop());
+    double seat = layup.seat("post");
+    int pairs = pairs(hackle.material(), hackle.turns(), hub);
+    for (int p = 0; p < pairs; p++) {
+      double round = Math.PI * Scatter.GOLDEN.at(p);
+      double droop = cup + Scatter.LEAN_RAD / 2 * Scatter.PLASTIC.centred(p);
+      double length = barb * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
+      double height = layup.bodyRadius() + stem * (0.5 + hackle.turns() * (1 - (p + 0.5) / pairs));
+      for (int side : new int[] {-1, 1}) {
+        Vector3D out = new Vector3D(-Math.cos(round), side * Math.sin(round), 0);
+        Vector3D direction =
+            out.scalarMultiply(Math.cos(droop)).add(new Vector3D(0, 0, -Math.sin(droop)));
+        Vector3D root = hook.onShank(seat).add(hub, out).add(new Vector3D(0, 0, height));
+        layup.fibre(name, hackle.material(), root, direction, length);
+      }
+    }
+  }
+
+  private int pairs(String material, double turns, double hub) {
+    double perMm = layup.get(material, Property.BARBS_PER_MM);
+    return Math.max(1, (int) Math.round(perMm * 2 * Math.PI * hub * turns / 2));
+  }
+
+  private static double along(List<Span> spans, double wound) {
+    double left = wound;
+    for (Span span : spans) {
+      if (left <= span.lengthMm()) {
+        return span.fromMm() + left;
+      }
+      left -= span.lengthMm();
+    }
+    return spans.get(spans.size() - 1).toMm();
+  }
+}

@@ -1,0 +1,240 @@
+package ripplerest.core.assembly;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.assembly.FlyBody.Fibre;
+import ripplerest.core.assembly.FlyBody.Lump;
+import ripplerest.core.assembly.FlyBody.Member;
+import ripplerest.core.assembly.FlyBody.Slice;
+import ripplerest.core.assembly.FlyBody.Tuft;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.material.Material;
+import ripplerest.core.material.Materials;
+import ripplerest.core.material.Property;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.SizedPattern.Span;
+import ripplerest.core.water.Floatant;
+
+/** One fly as it grows, and the few ways in which anything is laid on it. */
+final class Layup {
+  /** Everything on the shank shares one meniscus. */
+  static final String SHANK_LINE = "shank-line";
+
+  static final String THREAD = "thread";
+
+  /**
+   * A bundle radius in the material table belongs to this gap, mm (size 14), and scales with it.
+   */
+  private static final double REFERENCE_GAP_MM = 4.0;
+
+  /** Thread and stem round the wire where hackle or wing is tied in, mm (assumption). */
+  private static final double SEAT_WRAP_MM = 0.13;
+
+  /** Denier to which that belongs (common practice, no source). */
+  private static final double SEAT_DENIER = 70;
+
+  final SizedPattern sized;
+  final Hook hook;
+  private final Materials materials;
+  private final Floatant floatant;
+  private final Mesh mesh;
+  private final List<Lump> lumps = new ArrayList<>();
+  private final List<Member> members = new ArrayList<>();
+  private final List<Fibre> fibres = new ArrayList<>();
+
+  Layup(SizedPattern sized, Materials materials, Floatant floatant, Mesh mesh) {
+    this.sized = sized;
+    this.hook = sized.hook();
+    this.materials = materials;
+    this.floatant = floatant;
+    this.mesh = mesh;
+  }
+
+  FlyBody body() {
+    return new FlyBody(lumps, members, fibres);
+  }
+
+  double sliceMm() {
+    return mesh.sliceMm();
+  }
+
+  double get(String material, Property property) {
+    return materials.get(material).get(property);
+  }
+
+  /** Radius of thread and stem on the wire. */
+  double seatRadius() {
+    double denier =
+        sized.pattern().part(Part.Thread.class).map(t -> (double) t.denier()).orElse(SEAT_DENIER);
+    return hook.wireMm() / 2 + SEAT_WRAP_MM * Math.sqrt(denier / SEAT_DENIER);
+  }
+
+  /** Radius of the body at its front, or of the seat where there is none. */
+  double bodyRadius() {
+    return sized
+        .pattern()
+        .part(Part.Body.class)
+        .map(b -> b.wires() * hook.wireMm() / 2)
+        .orElse(hook.wireMm());
+  }
+
+  /** The middle of a part's own stretch of shank, or of the head's end where it has none. */
+  double seat(String part) {
+    List<Span> spans = sized.spansOf(part);
+    return spans.isEmpty() ? sized.span("head").toMm() : spans.get(0).middleMm();
+  }
+
+  double bundleRadius(String material) {
+    return get(material, Property.BUNDLE_RADIUS) * hook.gapMm() / REFERENCE_GAP_MM;
+  }
+
+  void weigh(String part, Vector3D at, double massMg) {
+    lumps.add(new Lump(part, at, massMg));
+  }
+
+  void bare(String part, String material, List<Slice> slices) {
+    members.add(new Member(part, SHANK_LINE, material, slices));
+  }
+
+  /**
+   * Wraps a stretch of the shank.
+   *
+   * @param shown material whose surface meets the water
+   * @param radius by the share of the stretch, from the eye's end
+   */
+  void wrap(Span span, String part, String material, String shown, DoubleUnaryOperator radius) {
+    int count = Math.max(1, (int) Math.ceil(span.lengthMm() / mesh.sliceMm()));
+    double length = span.lengthMm() / count;
+    Bulk bulk = bulk(part, material);
+    double wireRadius = hook.wireMm() / 2;
+    List<Slice> slices = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double t = (i + 0.5) / count;
+      double r = Math.max(1.01 * wireRadius, radius.applyAsDouble(t));
+      double wireShare = wireRadius * wireRadius / (r * r);
+      double buoyant = wireShare + (1 - wireShare) * bulk.buoyantShare();
+      Vector3D at = hook.onShank(span.fromMm() + t * span.lengthMm());
+      slices.add(new Slice(at, length, r, buoyant));
+      double dressing = Math.PI * (r * r - wireRadius * wireRadius) * length;
+      weigh(part, at, dressing * bulk.solidShare() * bulk.density());
+    }
+    members.add(new Member(part, SHANK_LINE, surface(part, shown), slices));
+  }
+
+  /** Lays a wrapped strand or strip free of the shank; it has no film between its fibres. */
+  void rod(
+      String part,
+      String group,
+      String material,
+      DoubleFunction<Vector3D> path,
+      double lengthMm,
+      DoubleUnaryOperator radius) {
+    thick(part, group, material, path, lengthMm, radius, Optional.empty());
+  }
+
+  /** A straight bundle of fine fibres with air between them. */
+  void bundle(
+      String part,
+      String group,
+      String material,
+      Vector3D foot,
+      Vector3D direction,
+      double lengthMm,
+      DoubleUnaryOperator radius) {
+    bundle(part, group, material, t -> foot.add(t * lengthMm, direction), lengthMm, radius);
+  }
+
+  /**
+   * The same along a curve.
+   *
+   * @param path by the share of its length, from the foot
+   */
+  void bundle(
+      String part,
+      String group,
+      String material,
+      DoubleFunction<Vector3D> path,
+      double lengthMm,
+      DoubleUnaryOperator radius) {
+    Tuft tuft =
+        new Tuft(
+            surface(part, material),
+            get(material, Property.SOLID_SHARE),
+            get(material, Property.FIBRE_RADIUS));
+    thick(part, group, material, path, lengthMm, radius, Optional.of(tuft));
+  }
+
+  private void thick(
+      String part,
+      String group,
+      String material,
+      DoubleFunction<Vector3D> path,
+      double lengthMm,
+      DoubleUnaryOperator radius,
+      Optional<Tuft> tuft) {
+    int count = Math.max(4, (int) Math.ceil(lengthMm / mesh.sliceMm()));
+    double length = lengthMm / count;
+    Bulk bulk = bulk(part, material);
+    List<Slice> slices = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double t = (i + 0.5) / count;
+      double r = radius.applyAsDouble(t);
+      Vector3D at = path.apply(t);
+      slices.add(new Slice(at, length, r, bulk.buoyantShare()));
+      weigh(part, at, Math.PI * r * r * length * bulk.solidShare() * bulk.density());
+    }
+    members.add(new Member(part, group, surface(part, material), slices, tuft));
+  }
+
+  void fibre(String part, String material, Vector3D root, Vector3D direction, double lengthMm) {
+    Material m = materials.get(material);
+    Fibre fibre =
+        new Fibre(
+            part,
+            surface(part, material),
+            root,
+            direction.normalize(),
+            lengthMm,
+            m.get(Property.FIBRE_RADIUS),
+            m.get(Property.TAPER),
+            m.get(Property.YOUNGS_MODULUS));
+    fibres.add(fibre);
+    Vector3D middle = root.add(fibre.middleBeyond(0), fibre.direction());
+    weigh(part, middle, fibre.volumeBeyond(0) * m.get(Property.DENSITY));
+  }
+
+  /** What a bundle is made of: solid share, its density, and what of the envelope displaces. */
+  private record Bulk(double solidShare, double density, double buoyantShare) {}
+
+  /** Some schools keep the floatant off part of the fly. */
+  private boolean isDressed(String part) {
+    return floatant != Floatant.NONE
+        && sized
+            .school()
+            .find("school", "dressed")
+            .map(rule -> List.of(rule.value().split(" ")).contains(Pattern.kindOf(part)))
+            .orElse(true);
+  }
+
+  private String surface(String part, String material) {
+    return isDressed(part) ? material : FlyBody.undressed(material);
+  }
+
+  private Bulk bulk(String part, String material) {
+    Material m = materials.get(material);
+    double density = m.get(Property.DENSITY);
+    if (!m.has(Property.SOLID_SHARE)) {
+      return new Bulk(1, density, 1);
+    }
+    double solid = m.get(Property.SOLID_SHARE);
+    double bare = m.get(Property.KEPT_AIR_UNTREATED);
+    double air = isDressed(part) ? floatant.between(bare, m.get(Property.KEPT_AIR_TREATED)) : bare;
+    return new Bulk(solid, density, Math.min(1, solid + air));
+  }
+}

@@ -1,0 +1,229 @@
+package ripplerest.core.assembly;
+
+import static ripplerest.core.assembly.Layup.SHANK_LINE;
+import static ripplerest.core.assembly.Layup.THREAD;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.assembly.FlyBody.Slice;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.material.Property;
+import ripplerest.core.sizing.SizedPattern.Span;
+
+/** The hook and what is wound on its shank. */
+final class Shank {
+  private static final String WIRE = "hook-steel";
+
+  /** Radius of thread, stem and head over the wire's, in wire diameters (assumption). */
+  private static final double HEAD_IN_WIRES = 1.1;
+
+  /** A body is thinner at the tail by this share (common practice). */
+  private static final double TAIL_END_TAPER = 0.3;
+
+  private static final double THINNEST_IN_WIRES = 0.55;
+
+  /** Diameter of the hole in a bead, in the bead's own (assumption). */
+  private static final double HOLE = 0.4;
+
+  /** Of a drop on a size 14 head, mg (assumption); it goes with the square of the eye. */
+  private static final Map<Part.Finish, Double> DROP_MG =
+      Map.of(
+          Part.Finish.NONE, 0.0,
+          Part.Finish.VARNISH, 0.1,
+          Part.Finish.GLUE, 0.15,
+          Part.Finish.RESIN, 0.4);
+
+  private static final double DROP_EYE_MM = 0.94;
+
+  private final Layup layup;
+  private final Hook hook;
+
+  Shank(Layup layup) {
+    this.layup = layup;
+    this.hook = layup.hook;
+  }
+
+  /**
+   * Eye, bend and point leg stand free; the shank's own wire weighs but lies inside the dressing.
+   */
+  void bareWire() {
+    double section = Math.PI * hook.wireMm() * hook.wireMm() / 4;
+    double perMm = section * layup.get(WIRE, Property.DENSITY);
+    double asWeighed = hook.massMg(perMm / section) / (hook.wireLengthMm() * perMm);
+    List<Slice> free = new ArrayList<>();
+    double arc = 0;
+    List<Vector3D> path = hook.wire(layup.sliceMm());
+    for (int i = 1; i < path.size(); i++) {
+      double length = path.get(i).distance(path.get(i - 1));
+      Vector3D middle = path.get(i).add(path.get(i - 1)).scalarMultiply(0.5);
+      layup.weigh("hook", middle, length * perMm * asWeighed);
+      arc += length;
+      if (arc > hook.shankMm() + 1e-6) {
+        free.add(new Slice(middle, length, hook.wireMm() / 2, 1));
+      }
+    }
+    layup.bare("hook", WIRE, free);
+    int count = Math.max(8, (int) Math.ceil(Math.PI * hook.eyeMm() / layup.sliceMm()));
+    count += count % 2;
+    double length = Math.PI * (hook.eyeMm() - hook.wireMm()) / count;
+    List<Slice> ring = new ArrayList<>();
+    for (Vector3D p : hook.eye(count)) {
+      layup.weigh("hook", p, length * perMm * asWeighed);
+      ring.add(new Slice(p, length, hook.wireMm() / 2, 1));
+    }
+    layup.bare("hook", WIRE, ring);
+  }
+
+  /** Everything that has a stretch of shank to itself covers it from eye to bend. */
+  void dressed() {
+    for (Span span : layup.sized.spans()) {
+      if (span.lengthMm() > 1e-6) {
+        cover(span);
+      }
+    }
+  }
+
+  private void cover(Span span) {
+    Pattern pattern = layup.sized.pattern();
+    double wire = hook.wireMm();
+    switch (Pattern.kindOf(span.part())) {
+      case "body" -> {
+        Part.Body body = pattern.part(Part.Body.class).orElse(new Part.Body(THREAD, 1.5));
+        DoubleUnaryOperator radius =
+            t ->
+                Math.max(
+                    THINNEST_IN_WIRES * wire, body.wires() * wire / 2 * (1 - TAIL_END_TAPER * t));
+        layup.wrap(span, "body", body.material(), body.material(), radius);
+      }
+      case "thorax" -> {
+        Part.Thorax thorax = pattern.part(Part.Thorax.class).orElseThrow();
+        DoubleUnaryOperator radius =
+            t -> thorax.wires() * wire / 2 * (0.8 + 0.2 * Math.sin(Math.PI * t));
+        layup.wrap(span, span.part(), thorax.material(), thorax.material(), radius);
+      }
+      case "egg-sac" -> {
+        Part.EggSac sac = pattern.part(Part.EggSac.class).orElseThrow();
+        layup.wrap(
+            span, span.part(), sac.material(), sac.material(), t -> ball(t, sac.wires() * wire));
+      }
+      case "bead" -> {
+        Part.Bead bead = pattern.part(Part.Bead.class).orElseThrow();
+        // its mass is laid on with the part; here is the surface that meets the water
+        layup.bare(span.part(), bead.material(), bead(span, bead));
+      }
+      case "head" -> layup.wrap(span, THREAD, thread(), thread(), t -> HEAD_IN_WIRES * wire);
+      default -> layup.wrap(span, THREAD, thread(), shown(span), t -> layup.seatRadius());
+    }
+  }
+
+  private String thread() {
+    return layup.sized.pattern().part(Part.Thread.class).map(Part::material).orElse(THREAD);
+  }
+
+  /** Wound hackle hides the thread under it. */
+  private String shown(Span span) {
+    List<String> names = layup.sized.pattern().names();
+    int i = names.indexOf(span.part());
+    boolean hackle = i >= 0 && span.label().startsWith("hackle");
+    return hackle ? layup.sized.pattern().parts().get(i).material() : thread();
+  }
+
+  private static double ball(double t, double diameter) {
+    double x = 2 * t - 1;
+    return diameter / 2 * Math.sqrt(Math.max(0.05, 1 - x * x));
+  }
+
+  private List<Slice> bead(Span span, Part.Bead bead) {
+    int count = Math.max(4, (int) Math.ceil(span.lengthMm() / layup.sliceMm()));
+    double length = span.lengthMm() / count;
+    List<Slice> slices = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      double t = (i + 0.5) / count;
+      Vector3D at = hook.onShank(span.fromMm() + t * span.lengthMm());
+      slices.add(new Slice(at, length, ball(t, bead.diameter()), 1));
+    }
+    return slices;
+  }
+
+  /** A sphere with a round hole through it holds π/6·(d² - h²)^(3/2). */
+  void bead(String name, Part.Bead bead) {
+    double square = bead.diameter() * bead.diameter() * (1 - HOLE * HOLE);
+    double mass =
+        Math.PI / 6 * Math.pow(square, 1.5) * layup.get(bead.material(), Property.DENSITY);
+    layup.weigh(name, hook.onShank(bead.diameter() / 2), mass);
+  }
+
+  /** Close turns under thorax and front of the body; they only weigh (assumption). */
+  void weight(String name, Part.WeightWire wire) {
+    double thick = layup.get(wire.material(), Property.STRAND_DIAMETER);
+    double length = wire.turns() * Math.PI * (hook.wireMm() + thick);
+    double mass = length * section(thick) * layup.get(wire.material(), Property.DENSITY);
+    double from = layup.sized.span("body").fromMm();
+    double middle = Math.min(hook.shankMm(), from + wire.turns() * thick / 2);
+    layup.weigh(name, hook.onShank(middle), mass);
+  }
+
+  /** A helix of so many turns over the body; it only weighs. */
+  void rib(String name, Part.Rib rib) {
+    Span body = layup.sized.span("body");
+    double thick = layup.get(rib.material(), Property.STRAND_DIAMETER);
+    double round = rib.turns() * 2 * Math.PI * layup.bodyRadius();
+    double length = Math.hypot(round, body.lengthMm());
+    double mass = length * section(thick) * layup.get(rib.material(), Property.DENSITY);
+    layup.weigh(name, hook.onShank(body.middleMm()), mass);
+  }
+
+  private static double section(double diameter) {
+    return Math.PI * diameter * diameter / 4;
+  }
+
+  /** Leaves the shank at the bend. */
+  void extended(String name, Part.ExtendedBody body) {
+    Vector3D along = hook.shankDirection(hook.shankMm());
+    double tilt = Math.toRadians(body.rise()) + Math.atan2(along.getZ(), along.getX());
+    Vector3D direction = new Vector3D(Math.cos(tilt), 0, Math.sin(tilt));
+    double length = layup.sized.mm(name, "length");
+    double front = body.wires() * hook.wireMm() / 2;
+    Vector3D foot = hook.bendStart().add(new Vector3D(0, 0, hook.wireMm() / 2));
+    layup.rod(
+        name,
+        SHANK_LINE,
+        body.material(),
+        t -> foot.add(t * length, direction),
+        length,
+        t -> front * (1 - TAIL_END_TAPER * t));
+  }
+
+  /** A strip along the top of the thorax. */
+  void cover(String name, Part.ThoraxCover cover) {
+    for (Span span : layup.sized.spansOf("thorax")) {
+      double radius = cover.wires() * hook.wireMm() / 2;
+      double top =
+          layup.sized.pattern().part(Part.Thorax.class).map(Part.Thorax::wires).orElse(2.0)
+                  * hook.wireMm()
+                  / 2
+              + radius;
+      if (span.lengthMm() > 1e-6) {
+        layup.rod(
+            name,
+            SHANK_LINE,
+            cover.material(),
+            t -> hook.onShank(span.fromMm() + t * span.lengthMm()).add(new Vector3D(0, 0, top)),
+            span.lengthMm(),
+            t -> radius);
+      }
+    }
+  }
+
+  /** A drop on the head. */
+  void seal(String name, Part.Head head) {
+    double scale = hook.eyeMm() / DROP_EYE_MM;
+    double mass = DROP_MG.get(head.finish()) * scale * scale;
+    layup.weigh(name, hook.onShank(layup.sized.span("head").middleMm()), mass);
+  }
+}

@@ -1,0 +1,193 @@
+package ripplerest.core.dressing;
+
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import ripplerest.core.material.Form;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Require;
+
+/**
+ * A kind of part: its name, the form of its material, and its fields with bounds and units, read
+ * off its record.
+ *
+ * @param id stable name, such as {@code collar-hackle}
+ * @param form what its material has to be
+ * @param fields all but the material, in order
+ * @param type its record
+ */
+public record PartKind(String id, Form form, List<Field> fields, Class<? extends Part> type) {
+  private static final Map<String, PartKind> ALL = new LinkedHashMap<>();
+
+  static {
+    for (Class<?> type : Part.class.getPermittedSubclasses()) {
+      PartKind kind = read(type.asSubclass(Part.class));
+      ALL.put(kind.id, kind);
+    }
+  }
+
+  /** What a field holds. */
+  public enum Type {
+    COUNT,
+    NUMBER,
+    LENGTH,
+    CHOICE
+  }
+
+  /**
+   * One field.
+   *
+   * @param name as in the pattern file
+   * @param low least value of a count or number
+   * @param high greatest value of a count or number
+   * @param unit of a count or number
+   * @param options words of a choice
+   */
+  public record Field(
+      String name, Type type, double low, double high, String unit, List<String> options) {
+    private Object parsed(Object value, Class<?> raw) {
+      if (type == Type.CHOICE && value instanceof String word) {
+        return Arrays.stream(raw.getEnumConstants())
+            .filter(c -> word(c).equals(word))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new OutOfRangeException(name, word, "one of " + options, "Use one of these."));
+      }
+      if (type == Type.COUNT && value instanceof Number n) {
+        return n.intValue();
+      }
+      return type == Type.NUMBER && value instanceof Number n ? n.doubleValue() : value;
+    }
+  }
+
+  /** All kinds, in the order in which most are tied. */
+  public static List<PartKind> all() {
+    return List.copyOf(ALL.values());
+  }
+
+  /** The kind of this name; refuses an unknown one and lists those there are. */
+  public static PartKind named(String id) {
+    PartKind kind = ALL.get(id);
+    if (kind == null) {
+      throw new OutOfRangeException(
+          "part", "\"" + id + "\"", "one of " + ALL.keySet(), "Choose a part from this list.");
+    }
+    return kind;
+  }
+
+  public static PartKind of(Part part) {
+    return ALL.get(id(part.getClass()));
+  }
+
+  /** How people call it. */
+  public String label() {
+    return id.replace('-', ' ');
+  }
+
+  /** A part of this kind; refuses a missing or wrong field by name. */
+  public Part create(String material, Map<String, ?> values) {
+    RecordComponent[] components = type.getRecordComponents();
+    Object[] arguments = new Object[components.length];
+    Class<?>[] types = new Class<?>[components.length];
+    arguments[0] = material;
+    types[0] = String.class;
+    for (int i = 1; i < components.length; i++) {
+      Field field = fields.get(i - 1);
+      Object value = values.get(field.name());
+      if (value == null) {
+        throw new OutOfRangeException(field.name(), "missing", "given", "Add the missing field.");
+      }
+      types[i] = components[i].getType();
+      arguments[i] = field.parsed(value, types[i]);
+    }
+    try {
+      return type.getConstructor(types).newInstance(arguments);
+    } catch (InvocationTargetException e) {
+      throw e.getCause() instanceof RuntimeException r ? r : new IllegalStateException(e);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Values of all fields but the material, by name; a choice as its word. */
+  public Map<String, Object> values(Part part) {
+    Map<String, Object> values = new LinkedHashMap<>();
+    for (RecordComponent c : type.getRecordComponents()) {
+      Object value = value(c, part);
+      values.put(c.getName(), value instanceof Enum<?> e ? word(e) : value);
+    }
+    values.remove("material");
+    return values;
+  }
+
+  Part with(Part part, String field, Object value) {
+    Map<String, Object> values = values(part);
+    values.put(field, value);
+    return create(field.equals("material") ? (String) value : part.material(), values);
+  }
+
+  /** Whether it has a field of this name. */
+  public boolean has(String field) {
+    return fields.stream().anyMatch(f -> f.name().equals(field));
+  }
+
+  /** Holds the components of a part against their bounds; in order, the material first. */
+  static void check(Class<? extends Part> type, Object... components) {
+    PartKind kind = ALL.get(id(type));
+    Require.text("material", (String) components[0], 60);
+    for (int i = 1; i < components.length; i++) {
+      Field f = kind.fields.get(i - 1);
+      switch (f.type()) {
+        case COUNT ->
+            Require.inRange(f.name(), (Integer) components[i], (int) f.low(), (int) f.high());
+        case NUMBER ->
+            Require.inRange(f.name(), (Double) components[i], f.low(), f.high(), f.unit());
+        default -> Require.present(f.name(), components[i]);
+      }
+    }
+  }
+
+  private static PartKind read(Class<? extends Part> type) {
+    List<Field> fields =
+        Arrays.stream(type.getRecordComponents()).skip(1).map(PartKind::field).toList();
+    return new PartKind(id(type), type.getAnnotation(MadeOf.class).value(), fields, type);
+  }
+
+  private static Field field(RecordComponent c) {
+    Range range = c.getAnnotation(Range.class);
+    Type type =
+        c.getType() == Length.class
+            ? Type.LENGTH
+            : c.getType().isEnum()
+                ? Type.CHOICE
+                : c.getType() == int.class ? Type.COUNT : Type.NUMBER;
+    List<String> options =
+        type == Type.CHOICE
+            ? Arrays.stream(c.getType().getEnumConstants()).map(PartKind::word).toList()
+            : List.of();
+    return range == null
+        ? new Field(c.getName(), type, 0, 0, "", options)
+        : new Field(c.getName(), type, range.low(), range.high(), range.unit(), options);
+  }
+
+  private static Object value(RecordComponent c, Part part) {
+    try {
+      return c.getAccessor().invoke(part);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static String id(Class<?> type) {
+    return type.getSimpleName().replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT);
+  }
+
+  private static String word(Object constant) {
+    return ((Enum<?>) constant).name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}
