@@ -1,12 +1,16 @@
 import type {
   AnswerLine,
   Estimate,
+  Hooks,
+  Matches,
+  NewHook,
   Part,
   PartKind,
   PatternDocument,
   PatternResource,
   PatternSummary,
   Problem,
+  Rule,
   School,
 } from './types'
 
@@ -60,6 +64,17 @@ export const listSchools = () => call<School[]>('/api/schools')
 export const listParts = () => call<PartKind[]>('/api/parts')
 export const usualPart = (school: string, kind: string) =>
   call<Part>(`/api/schools/${school}/parts/${kind}`)
+export const listHooks = () => call<Hooks>('/api/hooks')
+export const measureHook = (hook: NewHook) => call<unknown>('/api/hooks', send('POST', hook))
+export const deleteHook = (id: string) => call<undefined>(`/api/hooks/${id}`, send('DELETE'))
+export const matchNatural = (natural: Record<string, string | number>) =>
+  call<Matches>(`/api/hooks/matches?${new URLSearchParams(natural as Record<string, string>)}`)
+export const copySchool = (copyOf: string, label: string) =>
+  call<School>('/api/schools', send('POST', { copyOf, label }))
+export const changeRule = (school: string, { part, dimension, ...to }: Rule) =>
+  call<School>(`/api/schools/${school}/rules/${part}/${dimension}`, send('PUT', to))
+export const deleteSchool = (school: string) =>
+  call<undefined>(`/api/schools/${school}`, send('DELETE'))
 export const getPattern = (id: string) => call<PatternResource>(`/api/patterns/${id}`)
 export const copyPattern = (id: string) =>
   call<PatternResource>(`/api/patterns/${id}/copies`, send('POST'))

@@ -17,6 +17,13 @@ export type OverTime = Schemas['OverTimeView']
 export type Water = Schemas['WaterView']
 export type Outline = Schemas['OutlineView']
 export type PatternSummary = Schemas['PatternSummary']
+export type Rule = Schemas['RuleView']
+export type Hooks = Schemas['HooksView']
+export type HookView = Schemas['HookRow']
+export type Matches = Schemas['MatchesView']
+export type NewHook = Required<Omit<Schemas['NewHook'], 'shape'>> & {
+  shape: 'straight' | 'curved' | 'short-curved'
+}
 export type School = Schemas['SchoolView']
 
 export type PatternDocument = Format.RippleRestPatternVersion2

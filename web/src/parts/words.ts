@@ -1,3 +1,4 @@
+import type { ApiError } from '../api/client'
 import type { Interval, Rest } from '../api/types'
 
 const POSTURES: Record<string, string> = {
@@ -97,4 +98,12 @@ export function ends(rest: Rest): string {
       ? `its eye is ${Math.abs(end.eyeMm).toFixed(1)} mm ${end.eyeMm < 0 ? 'under' : 'up'}${end.posture === rest.posture ? '' : ` and it sits ${posture(end.posture)}`}`
       : 'it sinks'
   return `With the water drawing back along all it wets, ${sitting(rest.receding)}; creeping on, ${sitting(rest.advancing)}.`
+}
+
+/** What is wrong with the first field that the server refused, or else what it said. */
+export function fieldProblem(error: ApiError): string {
+  const field = error.problem.errors?.[0]
+  return field
+    ? `${field.pointer}: ${field.value} does not do; ${field.bound}. ${field.remedy}`
+    : error.message
 }

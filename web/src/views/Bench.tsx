@@ -3,6 +3,7 @@ import { Copy, Download, Trash2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { ApiError, estimatePose, exportAddress } from '../api/client'
 import type { PartKind, PatternDocument, PatternResource, School } from '../api/types'
+import { fieldProblem } from '../parts/words'
 import { Pick } from '../ui/Pick'
 import { ConflictDialog } from './ConflictDialog'
 import { FlyDrawing } from './FlyDrawing'
@@ -146,13 +147,8 @@ function useQuiet(value: string): string {
   return quiet
 }
 
-function problemWords(error: Error): string {
-  if (!(error instanceof ApiError)) return error.message
-  const field = error.problem.errors?.[0]
-  return field
-    ? `${field.pointer}: ${field.value} does not do; ${field.bound}. ${field.remedy}`
-    : error.message
-}
+const problemWords = (error: Error) =>
+  error instanceof ApiError ? fieldProblem(error) : error.message
 
 type HeadingProps = {
   document: PatternDocument

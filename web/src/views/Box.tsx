@@ -39,7 +39,13 @@ export function Box({ patterns, schools, openId, onNew, onImport }: Props) {
           ))}
         </ul>
       </nav>
-      <div className="flex items-center gap-2 py-2">
+      <div className="flex items-center gap-3 py-2">
+        <Link to="/hooks" className="hover:text-tide">
+          Hooks
+        </Link>
+        <Link to="/schools" className="hover:text-tide">
+          Schools
+        </Link>
         <DropdownMenu.Root>
           <DropdownMenu.Trigger className="bg-leaf border-rule hover:border-tide flex items-center gap-1 rounded-md border px-3 py-1">
             <Plus size={16} aria-hidden /> New
@@ -47,7 +53,7 @@ export function Box({ patterns, schools, openId, onNew, onImport }: Props) {
           <DropdownMenu.Portal>
             <DropdownMenu.Content
               align="end"
-              className="bg-leaf border-rule text-ink z-50 rounded-md border p-1 shadow-lg"
+              className="bg-leaf border-rule text-ink z-50 max-h-[80vh] overflow-y-auto rounded-md border p-1 shadow-lg"
             >
               {schools.map((s) => (
                 <DropdownMenu.Item

@@ -1,4 +1,6 @@
-import type { Conditions, Estimate, Hook, PartKind, PatternDocument } from '../api/types'
+import { useQuery } from '@tanstack/react-query'
+import { listHooks } from '../api/client'
+import type { Conditions, Estimate, Hook, Hooks, PartKind, PatternDocument } from '../api/types'
 import { withConditions, withHook } from '../parts/document'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
@@ -19,14 +21,26 @@ export function Tray({ document, estimate, kinds, onChange }: Props) {
   const changeHook = (change: Partial<Hook>) => onChange(withHook(document, change))
   const conditions = document.conditions as Conditions
   const changeWater = (change: Partial<Conditions>) => onChange(withConditions(document, change))
+  const own = useQuery({ queryKey: ['hooks'], queryFn: listHooks }).data?.own ?? []
+  const measured = hook.measured ? [hook.measured.name] : []
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-3 px-6 pt-2 pb-4">
       <Sheet title="Hook">
+        {(own.length > 0 || hook.measured) && (
+          <Pick
+            label="hook"
+            value={hook.measured?.name ?? TABLE}
+            options={[TABLE, ...new Set([...own.map((o) => o.hook.name), ...measured])].map(
+              (name) => [name, name] as const,
+            )}
+            onChange={(name) => changeHook(chosen(name, own, hook))}
+          />
+        )}
         <Stepper
           label="size"
           value={hook.size}
           step={1}
-          low={8}
+          low={6}
           high={22}
           onChange={(size) => changeHook({ size })}
         />
@@ -139,6 +153,23 @@ export function Tray({ document, estimate, kinds, onChange }: Props) {
       </Sheet>
     </div>
   )
+}
+
+const TABLE = 'by the table'
+
+/** A hook that was measured, or the table's. */
+function chosen(name: string, own: Hooks['own'], before: Hook): Partial<Hook> {
+  const found = own.find((o) => o.hook.name === name)
+  if (!found) return name === TABLE ? { measured: undefined } : { measured: before.measured }
+  const { size, shape, shankMm, gapMm, wireMm, eyeMm } = found.hook
+  const weight = found.tenMg > 0 ? { tenMg: found.tenMg } : {}
+  return {
+    size,
+    shape: shape as Hook['shape'],
+    lengthSteps: 0,
+    wireSteps: 0,
+    measured: { name, shankMm, gapMm, wireMm, eyeMm, ...weight },
+  }
 }
 
 /** The curl that a spool leaves in a tippet, radius in mm. */

@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Accordion } from 'radix-ui'
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
@@ -64,6 +65,11 @@ const KINDS = [
     ],
   },
 ]
+
+function renderOnBench(view: React.ReactNode) {
+  vi.stubGlobal('fetch', () => Promise.resolve(new Response('{"catalogue":[],"own":[]}')))
+  render(<QueryClientProvider client={new QueryClient()}>{view}</QueryClientProvider>)
+}
 
 describe('ShankPlan', () => {
   it('tells each span in mm and eye lengths to a screen reader', () => {
@@ -148,7 +154,9 @@ describe('WhatIfReading', () => {
 describe('Tray', () => {
   it('changes the hook, a part and the water of the document, and only those', () => {
     const onChange = vi.fn<(next: PatternDocument) => void>()
-    render(<Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />)
+    renderOnBench(
+      <Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />,
+    )
     fireEvent.click(screen.getByRole('button', { name: 'size: more' }))
     expect(onChange.mock.lastCall?.[0].pattern.hook.size).toBe(15)
     fireEvent.click(screen.getByRole('button', { name: 'fibres: less' }))
@@ -160,7 +168,9 @@ describe('Tray', () => {
 
   it('pins a rule at what it comes to on this hook', () => {
     const onChange = vi.fn<(next: PatternDocument) => void>()
-    render(<Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />)
+    renderOnBench(
+      <Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />,
+    )
     fireEvent.click(screen.getByRole('button', { name: 'pin length' }))
     expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({
       length: { value: 9.6, unit: 'mm' },

@@ -3,6 +3,7 @@ package ripplerest.app;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import ripplerest.app.store.SchoolStore;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.exchange.PatternReader;
@@ -20,8 +21,8 @@ public class Application {
   }
 
   @Bean
-  Sizer sizer(Materials materials) {
-    return new Sizer(materials);
+  Sizer sizer(Materials materials, SchoolStore schools) {
+    return new Sizer(materials, schools::schools);
   }
 
   @Bean

@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * Refreshes the pictures in docs/screenshots: mvn -pl e2e test -Dscreenshots=../docs/screenshots
@@ -22,7 +23,8 @@ class ScreenshotTest {
   @CsvSource({
     "Lantern Dun, bench-collar, LIGHT, posture",
     "Willow Skate, bench-parachute, LIGHT, none",
-    "Slate Lodger, bench-hanger, DARK, none"
+    "Slate Lodger, bench-hanger, DARK, none",
+    "Gravel Stone, bench-stone, LIGHT, what-if"
   })
   void take(String fly, String file, ColorScheme scheme, String open) {
     Site site = Site.get();
@@ -41,6 +43,20 @@ class ScreenshotTest {
         page.waitForTimeout(300);
       }
       Path target = Path.of(System.getProperty("screenshots"), file + ".png");
+      page.screenshot(new Page.ScreenshotOptions().setPath(target));
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"hooks", "schools"})
+  void takeView(String view) {
+    Site site = Site.get();
+    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
+    try (var context = site.browser.newContext(options)) {
+      Page page = context.newPage();
+      page.navigate(site.address + "/" + view);
+      assertThat(page.locator("table").first()).isVisible();
+      Path target = Path.of(System.getProperty("screenshots"), view + ".png");
       page.screenshot(new Page.ScreenshotOptions().setPath(target));
     }
   }

@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PatternRepository extends JpaRepository<PatternEntity, UUID> {
   List<PatternEntity> findByDeletedAtIsNullOrderByCreatedAtAsc();
+
+  long countBySchool(String school);
 }

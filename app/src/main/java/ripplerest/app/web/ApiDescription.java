@@ -36,7 +36,8 @@ class ApiDescription {
           "UnderView",
           "OverTimeView",
           "LimitView");
-  private static final String REQUEST = "NewPattern";
+  private static final Set<String> REQUESTS =
+      Set.of("NewPattern", "NewSchool", "NewHook", "NewRule");
 
   @Bean
   OpenApiCustomizer completeApi() {
@@ -46,7 +47,7 @@ class ApiDescription {
       Map<String, Schema> schemas = api.getComponents().getSchemas();
       schemas.forEach(
           (name, schema) -> {
-            if (!name.equals(REQUEST)) {
+            if (!REQUESTS.contains(name)) {
               require(schema);
             }
           });

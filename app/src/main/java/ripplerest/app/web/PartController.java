@@ -7,17 +7,19 @@ import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.SchoolStore;
 import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.School;
 import ripplerest.exchange.PartView;
 
 /** The kinds of part there are, for working sheets. */
 @RestController
 class PartController {
   private final Materials materials;
+  private final SchoolStore schools;
 
-  PartController(Materials materials) {
+  PartController(Materials materials, SchoolStore schools) {
     this.materials = materials;
+    this.schools = schools;
   }
 
   @GetMapping("/api/parts")
@@ -29,6 +31,6 @@ class PartController {
   @GetMapping("/api/schools/{school}/parts/{kind}")
   @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(type = "object")))
   Object usual(@PathVariable String school, @PathVariable String kind) {
-    return PartView.usual(School.named(school), kind);
+    return PartView.usual(schools.schools().named(school), kind);
   }
 }

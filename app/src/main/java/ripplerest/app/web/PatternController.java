@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.store.PatternEntity;
 import ripplerest.app.store.PatternStore;
+import ripplerest.app.store.SchoolStore;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.School;
@@ -45,11 +46,14 @@ class PatternController {
 
   private final PatternStore store;
   private final PatternReader reader;
+  private final SchoolStore schools;
   private final ObjectMapper mapper;
 
-  PatternController(PatternStore store, PatternReader reader, ObjectMapper mapper) {
+  PatternController(
+      PatternStore store, PatternReader reader, SchoolStore schools, ObjectMapper mapper) {
     this.store = store;
     this.reader = reader;
+    this.schools = schools;
     this.mapper = mapper;
   }
 
@@ -72,7 +76,7 @@ class PatternController {
 
   @PostMapping
   ResponseEntity<PatternResource> create(@RequestBody NewPattern wanted) {
-    School school = School.named(wanted.school());
+    School school = schools.schools().named(wanted.school());
     Optional<PatternFile> like = Optional.ofNullable(wanted.likePattern()).map(this::file);
     HookSpec hook =
         like.map(f -> f.pattern().hook()).orElse(new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0));

@@ -1,16 +1,31 @@
 package ripplerest.app.web;
 
 import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.SchoolStore;
 import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 
-/** The schools and their rules, for whoever chooses between them. */
+/** The schools and their rules; house schools can be made and changed. */
 @RestController
+@RequestMapping("/api/schools")
 class SchoolController {
-  /** A school with all its rules. */
-  record SchoolView(String id, String label, List<RuleView> rules) {}
+  private final SchoolStore store;
+
+  SchoolController(SchoolStore store) {
+    this.store = store;
+  }
+
+  /** A school with all its rules; only a house school can be changed. */
+  record SchoolView(String id, String label, boolean house, List<RuleView> rules) {}
 
   /** One rule: what it is a multiple of, its default, its usual range, and a tier's words. */
   record RuleView(
@@ -22,11 +37,42 @@ class SchoolController {
       String high,
       String words) {}
 
-  @GetMapping("/api/schools")
+  /** A copy of a school under another name. */
+  record NewSchool(String copyOf, String label) {}
+
+  /** What a rule is changed to. */
+  record NewRule(String value, String low, String high, String words) {}
+
+  @GetMapping
   List<SchoolView> schools() {
-    return Schools.standard().all().stream()
-        .map(s -> new SchoolView(s.id(), s.label(), rules(s)))
-        .toList();
+    return store.schools().all().stream().map(this::view).toList();
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  SchoolView copy(@RequestBody NewSchool wanted) {
+    return view(store.copy(wanted.copyOf(), wanted.label()));
+  }
+
+  @PutMapping("/{id}/rules/{part}/{dimension}")
+  SchoolView change(
+      @PathVariable String id,
+      @PathVariable String part,
+      @PathVariable String dimension,
+      @RequestBody NewRule to) {
+    String reference = store.schools().named(id).rule(part, dimension).reference();
+    School.Rule rule = new School.Rule(reference, to.value(), to.low(), to.high(), to.words());
+    return view(store.change(id, part, dimension, rule));
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable String id) {
+    store.delete(id);
+  }
+
+  private SchoolView view(School s) {
+    return new SchoolView(s.id(), s.label(), store.isHouse(s.id()), rules(s));
   }
 
   private static List<RuleView> rules(School school) {

@@ -5,10 +5,39 @@ import ripplerest.core.material.Form;
 /**
  * One part of a fly, in tying order within its pattern. A new kind of part is a new record here:
  * {@link PartKind} reads its fields, bounds and units off it for every layer that treats all kinds
- * alike; the assembly alone has to learn its shape. {@code feather} is the usable length of the
- * feather at hand, mm, 0 where nobody measured it.
+ * alike, in the order of the list below, in which most are tied; the assembly alone has to learn
+ * its shape. {@code feather} is the usable length of the feather at hand, mm, 0 where nobody
+ * measured it.
  */
-public sealed interface Part {
+public sealed interface Part
+    permits Part.Thread,
+        Part.Bead,
+        Part.WeightWire,
+        Part.Tail,
+        Part.Shuck,
+        Part.EggSac,
+        Part.ExtendedBody,
+        Part.Rib,
+        Part.Body,
+        Part.PalmeredHackle,
+        Part.Thorax,
+        Part.ThoraxCover,
+        Part.Legs,
+        Part.FlatWing,
+        Part.ForwardPlume,
+        Part.LoopedWing,
+        Part.FoldedShuttle,
+        Part.UprightWing,
+        Part.Post,
+        Part.HairWing,
+        Part.TentWing,
+        Part.SpentWing,
+        Part.Indicator,
+        Part.CollarHackle,
+        Part.ParachuteHackle,
+        Part.SoftCollar,
+        Part.SpunPlume,
+        Part.Head {
   /** Most fibres in a tail. */
   int MOST_FIBRES = 24;
 

@@ -56,6 +56,17 @@ public final class TyingOrder {
           new Rule(
               Set.of(Part.Post.class), Part.ParachuteHackle.class, "it is wound round the post"));
 
+  /** Of these a fly has one. */
+  private static final Set<Class<? extends Part>> ONE_ONLY =
+      Set.of(
+          Part.Thread.class,
+          Part.Bead.class,
+          Part.EggSac.class,
+          Part.Body.class,
+          Part.Thorax.class,
+          Part.Post.class,
+          Part.Head.class);
+
   /** Why a part cannot be tied where it stands; empty if the order can be tied. */
   public static List<Problem> problems(List<Part> parts) {
     List<Problem> problems = new ArrayList<>();
@@ -68,7 +79,12 @@ public final class TyingOrder {
             problems.add(new Problem(i, j, words(part, later, rule.why())));
           }
         }
-        if (part instanceof Part.Head) {
+        if (ONE_ONLY.contains(part.getClass()) && later.getClass() == part.getClass()) {
+          String one = PartKind.of(part).label();
+          problems.add(
+              new Problem(
+                  j, i, "A fly has one %s; only the first counts. Leave this out.".formatted(one)));
+        } else if (part instanceof Part.Head) {
           problems.add(new Problem(i, j, words(part, later, "the whip finish closes the fly")));
         }
       }

@@ -1,12 +1,14 @@
 package ripplerest.core.hook;
 
+import java.util.Locale;
 import java.util.Optional;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 
 /**
  * A hook as a tier names it.
  *
- * @param size 8 (large) to 22 (small)
+ * @param size 6 (large) to 22 (small)
  * @param shape of shank and bend
  * @param lengthSteps the X of length: 2 short = -2 … 4 long = 4
  * @param wireSteps the X of wire: 2 fine = -2 … 2 heavy = 2
@@ -14,6 +16,11 @@ import ripplerest.core.quantity.Require;
  */
 public record HookSpec(
     int size, Shape shape, int lengthSteps, int wireSteps, Optional<Measured> measured) {
+  /** The largest and the smallest number. */
+  public static final int LARGEST = 6;
+
+  public static final int SMALLEST = 22;
+
   /** The finest and the heaviest wire, in steps. */
   public static final int FINEST = -2;
 
@@ -25,7 +32,18 @@ public record HookSpec(
     /** The rear half of the shank turns down with the bend. */
     CURVED,
     /** Curved, and short for its gap. */
-    SHORT_CURVED
+    SHORT_CURVED;
+
+    /** The shape of this name, such as {@code short-curved}; refuses another. */
+    public static Shape named(String word) {
+      for (Shape shape : values()) {
+        if (shape.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(word)) {
+          return shape;
+        }
+      }
+      throw new OutOfRangeException(
+          "shape", "\"" + word + "\"", "straight, curved or short-curved", "Use one of these.");
+    }
   }
 
   /**
@@ -56,7 +74,7 @@ public record HookSpec(
   }
 
   public HookSpec {
-    Require.inRange("size", size, 8, 22);
+    Require.inRange("size", size, LARGEST, SMALLEST);
     Require.present("shape", shape);
     Require.inRange("lengthSteps", lengthSteps, -2, 4);
     Require.inRange("wireSteps", wireSteps, FINEST, HEAVIEST);

@@ -27,6 +27,7 @@ import ripplerest.core.quantity.Require;
  */
 public final class School {
   private static final String SCHOOL = "school";
+  private static final Set<String> EVERYWHERE = Set.of("thread", "head");
   private static final Map<String, Rule> COMMON = rules("common-practice");
 
   private final String id;
@@ -112,9 +113,9 @@ public final class School {
     return kinds.stream().filter(this::ties).map(PartKind::named).toList();
   }
 
-  /** Whether it ties a kind of part. */
+  /** Whether it ties a kind of part; thread and head are on every fly. */
   public boolean ties(String kind) {
-    return own.containsKey(kind + "/material");
+    return own.containsKey(kind + "/material") || EVERYWHERE.contains(kind);
   }
 
   /** What is done where no school says otherwise. */

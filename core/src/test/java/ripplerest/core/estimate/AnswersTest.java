@@ -11,8 +11,6 @@ import org.junit.jupiter.api.Test;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Carry;
 import ripplerest.core.rest.Flies;
-import ripplerest.core.rest.LandingShares;
-import ripplerest.core.rest.Posture;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
@@ -22,14 +20,6 @@ class AnswersTest {
 
   private static SizedPattern sized(String school, int size) {
     return new Sizer(MATERIALS).size(Flies.of(school, size));
-  }
-
-  // Common practice, no source: a parachute lands upright most of the time.
-  @Test
-  void aParachuteLandsUprightMostOfTheTime() {
-    LandingShares shares =
-        Answers.landing(sized("parachute", 14), MATERIALS, Flies.GEL, 60, 3, Work.unwatched());
-    assertThat(shares.of(Posture.FLUSH).share()).isGreaterThan(0.8);
   }
 
   @Test

@@ -126,7 +126,7 @@ class EstimatorTest {
   @Tag("slow")
   void randomPatternsNeverThrow() {
     SplittableRandom random = new SplittableRandom(20261123);
-    List<SplittableRandom> sources = Stream.generate(random::split).limit(500).toList();
+    List<SplittableRandom> sources = Stream.generate(random::split).limit(2000).toList();
     List<Estimate> all = sources.parallelStream().map(EstimatorTest::randomEstimate).toList();
     assertThat(all).allMatch(e -> Double.isFinite(e.massMg()) && e.massMg() > 0);
     assertThat(all).allMatch(e -> Double.isFinite(e.popBackMg()));
@@ -137,9 +137,9 @@ class EstimatorTest {
     long caught =
         all.stream().flatMap(e -> e.rest().stream()).filter(r -> r.proof().caught() > 0).count();
     System.out.printf(
-        "500 random patterns: %d sink, %d without a balance, %d with a barb caught%n",
+        "2,000 random patterns: %d sink, %d without a balance, %d with a barb caught%n",
         sunk.size(), noBalance, caught);
-    assertThat(noBalance).isLessThan(10); // 5 when this was written
+    assertThat(noBalance).isLessThan(40); // 16 when this was written
   }
 
   private static Estimate randomEstimate(SplittableRandom random) {

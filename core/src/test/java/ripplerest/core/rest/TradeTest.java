@@ -2,12 +2,24 @@ package ripplerest.core.rest;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.assembly.Assembler;
 import ripplerest.core.assembly.Mesh;
+import ripplerest.core.dressing.Length;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.Answers;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.sizing.DefaultParts;
+import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Floatant;
@@ -25,6 +37,18 @@ import ripplerest.core.water.Floatant;
  *   |pitch|                         parachute < 10°                                12 14 16 18
  *   body, bend of the hook          parachute in the film, below it                12 14 16 18
  *   pitch                           forward plume from 40° to 85°                  12 14 16 18
+ *   posture, pitch                  flat plume flush, below 10°                    12 14 16 18
+ *   keeps its posture to            flat plumes spread by 60° > by 20°             12 14 16 18
+ *   length of the footprint         a third longer flat plume > + 0.5 mm           12 14 16 18
+ *   start of the bend               looped wing, shuttle < -1.5 mm                 12 14 16 18
+ *   eye, pitch                      both at the film (0.5 mm), tilted by over 10°  12 14 16 18
+ *   eye height                      hanger: 2X heavy wire < - e, 1.5 mm bead lower 12 14 16 18
+ *   rest                            hanger with a 2.5 mm bead sinks                12 14 16 18
+ *   eye height                      game-bird collar over a flat plume > + 0.3 mm  12 14 16 18
+ *   pop-back                        the same without its plume < - 5 mg            12 14 16 18
+ *   pop-back                        foam hopper > 0                                12 14 16 18
+ *   carry                           foam hopper > 3 × forward-plume hanger         12 14 16
+ *   share of casts                  parachute upright > 0.6                        12 14 16
  * </pre>
  *
  * The same feather has the same barbs: on a thicker hub they go round less often. e = 0.05 mm, what
@@ -102,5 +126,103 @@ class TradeTest {
       assertThat(Math.toDegrees(rest.pose().pitchRad())).isBetween(40.0, 85.0);
       assertThat(rest.posture()).isEqualTo(Posture.HANGING);
     }
+  }
+
+  private static Estimate estimate(Pattern pattern) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(pattern);
+    return Estimator.estimate(sized, Flies.MATERIALS, Flies.GEL, Options.withReserve());
+  }
+
+  private static Part usual(String kind) {
+    return DefaultParts.of(School.named("flat-plume"), PartKind.named(kind));
+  }
+
+  private static Pattern with(Pattern pattern, int at, Part part) {
+    List<Part> parts = new ArrayList<>(pattern.parts());
+    parts.add(at, part);
+    return pattern.withParts(parts);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void flatPlumesLieAlongTheFilm(int size) {
+    Pattern flat = Flies.of("flat-plume", size);
+    Part wing = flat.part(Part.FlatWing.class).orElseThrow();
+    Estimate usual = estimate(flat);
+    Rest rest = usual.rest().orElseThrow();
+    assertThat(rest.posture()).isEqualTo(Posture.FLUSH);
+    assertThat(Math.abs(Math.toDegrees(rest.pose().pitchRad()))).isLessThan(10);
+    Estimate wide = estimate(flat.withPart(wing.with("spread", 60.0)));
+    assertThat(wide.reserve().orElseThrow().keepsPostureTo())
+        .isGreaterThan(usual.reserve().orElseThrow().keepsPostureTo());
+    Length third = new Length.Rule(Length.Reference.HOOK_LENGTH, 1.2);
+    Estimate longer = estimate(flat.withPart(wing.with("length", third)));
+    assertThat(longer.footprint().orElseThrow().lengthMm())
+        .isGreaterThan(usual.footprint().orElseThrow().lengthMm() + 0.5);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void loopAndShuttleHangFromTheFilm(int size) {
+    for (String school : List.of("looped-wing", "folded-shuttle")) {
+      Rest rest = Flies.rest(Flies.of(school, size), Flies.GEL);
+      assertThat(rest.bendMm()).isLessThan(-1.5);
+      assertThat(Math.abs(rest.eyeMm())).isLessThan(0.5);
+      assertThat(Math.toDegrees(rest.pose().pitchRad())).isGreaterThan(10);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void weightHangsTheHangerDeeperThenSinksIt(int size) {
+    Pattern hanger = Flies.of("forward-plume", size);
+    double eye = Flies.rest(hanger, Flies.GEL).eyeMm();
+    Pattern heavy = hanger.withHook(hanger.hook().withWire(2));
+    assertThat(Flies.rest(heavy, Flies.GEL).eyeMm()).isLessThan(eye - E);
+    Part bead = usual("bead");
+    Pattern small = with(hanger, 0, bead.with("diameter", 1.5));
+    assertThat(Flies.rest(small, Flies.GEL).eyeMm()).isLessThan(eye - E);
+    Pattern large = with(hanger, 0, bead.with("diameter", 2.5));
+    assertThat(Flies.pose(large, Flies.GEL).rest()).isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void aGameBirdCollarStandsOnWhatThePlumeFloats(int size) {
+    Pattern plume = Flies.of("flat-plume", size);
+    Pattern both = with(plume, plume.parts().size(), usual("soft-collar"));
+    assertThat(Flies.rest(both, Flies.GEL).eyeMm())
+        .isGreaterThan(Flies.rest(plume, Flies.GEL).eyeMm() + 0.3);
+    List<Part> bare = new ArrayList<>(both.parts());
+    bare.removeIf(Part.FlatWing.class::isInstance);
+    assertThat(Flies.pose(both.withParts(bare), Flies.GEL).popBackMg())
+        .isLessThan(Flies.pose(both, Flies.GEL).popBackMg() - 5);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16, 18})
+  void aFoamBodyComesBackByItself(int size) {
+    assertThat(Flies.pose(Flies.of("high-floating-hopper", size), Flies.GEL).popBackMg())
+        .isPositive();
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16})
+  void aBuoyantBodyCarriesMoreThanAFilmHeldHanger(int size) {
+    assertThat(carry("high-floating-hopper", size)).isGreaterThan(3 * carry("forward-plume", size));
+  }
+
+  private static double carry(String school, int size) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(school, size));
+    return Answers.carry(sized, Flies.MATERIALS, Flies.GEL, Work.unwatched()).carry().mg();
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16})
+  void aParachuteLandsUprightMostOfTheTime(int size) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of("parachute", size));
+    LandingShares shares =
+        Answers.landing(sized, Flies.MATERIALS, Flies.GEL, 60, 3, Work.unwatched());
+    assertThat(shares.of(Posture.FLUSH).share()).isGreaterThan(0.6);
   }
 }

@@ -147,6 +147,14 @@ class SizerTest {
   }
 
   @Test
+  void aSecondBodyIsExplained() {
+    List<Part> parts = new ArrayList<>(defaults("upright-collar", 14).parts());
+    parts.add(2, new Part.Body("floss", 2));
+    List<Warning> warnings = SIZER.size(defaults("upright-collar", 14).withParts(parts)).warnings();
+    assertThat(warnings).extracting(Warning::message).first().asString().contains("has one body");
+  }
+
+  @Test
   void landmarksAreToldInMillimetresEyesAndShares() {
     SizedPattern sized = SIZER.size(collar(5));
     assertThat(sized.landmarks()).extracting(SizedPattern.Landmark::name).hasSize(4);
