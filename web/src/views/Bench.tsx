@@ -89,7 +89,7 @@ export function Bench({
         {(full ?? estimate)?.verdict ?? 'Putting it on the water…'}
       </p>
       <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
-        <div className="relative min-h-[352px] min-w-0 flex-1">
+        <div className="relative min-h-[392px] min-w-0 flex-1">
           {estimate && (
             <FlyDrawing
               estimate={estimate}

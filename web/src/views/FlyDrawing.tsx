@@ -272,7 +272,7 @@ function Column({
   const under = labels.filter((l) => l.at.y > film + 3)
   const placed = [
     ...stack(over.map(slot), 8, film - 6, 3),
-    ...stack(under.map(slot), film + 6, height - (anchor === 'end' ? 8 : 44), 3),
+    ...stack(under.map(slot), film + 6, height - 44, 3),
   ]
   const gap = anchor === 'end' ? 8 : -8
   return placed.map(({ item, top }) => (

@@ -47,6 +47,7 @@ final class PlotsCommand implements Callable<Integer> {
     barb().write(folder.resolve("barb.svg"));
     cylinder().write(folder.resolve("cylinder.svg"));
     interval().write(folder.resolve("interval.svg"));
+    new SchoolSheet().write(folder);
     return 0;
   }
 

@@ -27,6 +27,10 @@ import ripplerest.core.quantity.Require;
  */
 public final class School {
   private static final String SCHOOL = "school";
+
+  /** What stands in the files but is no rule: the name, and what the tier has at hand. */
+  private static final Set<String> NO_RULES = Set.of("label", "feather");
+
   private static final Set<String> EVERYWHERE = Set.of("thread", "head");
   private static final Map<String, Rule> COMMON = rules("common-practice");
 
@@ -154,7 +158,7 @@ public final class School {
           .filter(key -> key.startsWith(part + "/"))
           .forEach(key -> all.put(key, own.get(key)));
     }
-    all.remove("school/label");
+    all.keySet().removeIf(key -> NO_RULES.contains(key.substring(key.indexOf('/') + 1)));
     return Collections.unmodifiableMap(all);
   }
 

@@ -42,6 +42,9 @@ final class ShankPlan {
   private static final Set<Class<? extends Part>> STANDING =
       Set.of(Part.UprightWing.class, Part.SpentWing.class);
 
+  private static final Set<Class<? extends Part>> LAID_BACK =
+      Set.of(Part.HairWing.class, Part.TentWing.class);
+
   private final Pattern pattern;
   private final List<String> names;
   private final Hook hook;
@@ -75,7 +78,7 @@ final class ShankPlan {
     double wanted = school.rule("school", "head").number() * hook.eyeMm();
     double seat = school.rule("school", "wing-seat").number() * hook.shankMm();
     double headEnd = bead + wanted;
-    if (!seats.isEmpty()) {
+    if (!seats.isEmpty() && !liesBack()) {
       headEnd = seat - seats.get(0).widthMm() / 2 - front;
     }
     warnIfCrowded(headEnd - bead, collars);
@@ -111,6 +114,11 @@ final class ShankPlan {
     if (at < hook.shankMm()) {
       add("egg-sac", "egg sac", at, hook.shankMm());
     }
+  }
+
+  /** A wing laid back over the body is tied in as far forward as head and hackle leave room. */
+  private boolean liesBack() {
+    return pattern.parts().stream().anyMatch(p -> LAID_BACK.contains(p.getClass()));
   }
 
   private double bead() {
