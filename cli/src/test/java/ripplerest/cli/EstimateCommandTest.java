@@ -84,7 +84,7 @@ class EstimateCommandTest {
     assertThat(run.err())
         .contains("/pattern/hook/size")
         .contains("\"2\"")
-        .contains("8")
+        .contains("6")
         .contains("remedy");
   }
 
