@@ -14,6 +14,7 @@ public class SchoolStore {
   private final HouseSchoolRepository repository;
   private final PatternRepository patterns;
   private final TransactionTemplate transaction;
+  private volatile Schools known;
 
   SchoolStore(
       HouseSchoolRepository repository,
@@ -24,11 +25,15 @@ public class SchoolStore {
     this.transaction = transaction;
   }
 
-  /** All schools, house schools last. */
+  /** All schools, house schools last; every estimate asks, so they are kept until one changes. */
   public Schools schools() {
-    Schools all = Schools.standard();
-    for (HouseSchool house : repository.findAll()) {
-      all = all.with(house.school());
+    Schools all = known;
+    if (all == null) {
+      all = Schools.standard();
+      for (HouseSchool house : repository.findAll()) {
+        all = all.with(house.school());
+      }
+      known = all;
     }
     return all;
   }
@@ -51,19 +56,23 @@ public class SchoolStore {
     HouseSchool house = new HouseSchool(id, label, root);
     repository.findById(copyOf).ifPresent(house::takeRules);
     repository.save(house);
+    known = null;
     return like.copy(id, label);
   }
 
   /** Changes one rule of a house school; the standard ones stay as they ship. */
   public School change(String id, String part, String dimension, School.Rule rule) {
-    return transaction.execute(
-        t -> {
-          HouseSchool house = house(id);
-          School changed = house.school().with(part, dimension, rule);
-          house.put(part, dimension, rule);
-          repository.save(house);
-          return changed;
-        });
+    School school =
+        transaction.execute(
+            t -> {
+              HouseSchool house = house(id);
+              School changed = house.school().with(part, dimension, rule);
+              house.put(part, dimension, rule);
+              repository.save(house);
+              return changed;
+            });
+    known = null;
+    return school;
   }
 
   /** Removes a house school that no pattern follows, deleted ones included. */
@@ -78,6 +87,7 @@ public class SchoolStore {
           "Give those patterns another school first.");
     }
     repository.delete(house);
+    known = null;
   }
 
   private HouseSchool house(String id) {
