@@ -7,8 +7,10 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Wear;
@@ -109,7 +111,11 @@ public record WhatIfs(
       ToDoubleFunction<WhatIf> holds = w -> rest.map(r -> r.holds(w.part())).orElse(0.0);
       List<WhatIf> soaked = new ArrayList<>();
       for (int i = 0; i < names.size(); i++) {
-        soaked.add(new WhatIf(names.get(i), soaked(sized, i)));
+        if (soaks(sized.pattern().parts().get(i))) {
+          soaked.add(new WhatIf(names.get(i), soaked(sized, i)));
+        } else {
+          tell();
+        }
       }
       soaked.sort(
           Comparator.<WhatIf>comparingDouble(w -> w.then().bearsMg(now))
@@ -119,6 +125,12 @@ public record WhatIfs(
       Optional<Lean> lean = rest.map(r -> Lean.of(sized, r, materials, conditions));
       tell();
       return new WhatIfs(now, soaked, heavier, lean);
+    }
+
+    /** Wire and beads take up no water. */
+    private static boolean soaks(Part part) {
+      Form form = PartKind.of(part).form();
+      return form != Form.STRAND && form != Form.SOLID;
     }
 
     /** Only this part wet through, others of the same material stay as they are. */
