@@ -72,3 +72,14 @@ export function waterline(view: View, film: readonly (readonly number[])[], widt
   const points = film.map((p) => side(view, p))
   return `M0,${view.originY}L${(straight(points) ?? '').slice(1)}L${width},${view.originY}`
 }
+
+/** The stretches of a line that lie on the viewer's side of the fly's middle plane. */
+export function nearSide(points: readonly (readonly number[])[]): (readonly number[])[][] {
+  const runs: (readonly number[])[][] = [[]]
+  for (const point of points) {
+    const run = runs[runs.length - 1] ?? []
+    if ((point[1] ?? 0) <= 0) run.push(point)
+    else if (run.length > 0) runs.push([])
+  }
+  return runs.filter((run) => run.length > 1)
+}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Outline } from '../api/types'
 import { stack } from './callouts'
-import { polyline, tube, waterline } from './paths'
+import { nearSide, polyline, tube, waterline } from './paths'
 import { fit, side } from './projection'
 
 const outline: Outline = {
@@ -13,6 +13,7 @@ const outline: Outline = {
   ],
   wireMm: 0.4,
   members: [{ part: 'body', axis: [[1, 0, 0]], radiiMm: [0.5] }],
+  strands: [],
   fibres: [
     {
       part: 'tail',
@@ -79,6 +80,14 @@ describe('paths', () => {
     expect(Math.max(...ys)).toBeCloseTo(5)
     expect(Math.min(...ys)).toBeCloseTo(-5)
     expect(path.endsWith('Z')).toBe(true)
+  })
+
+  it('shows of a wound strand what lies on the near side', () => {
+    const helix = [-1, 0, 1, 1, -1, -1].map((y, x) => [x, y, 0])
+    expect(nearSide(helix).map((run) => run.map((p) => p[0]))).toEqual([
+      [0, 1],
+      [4, 5],
+    ])
   })
 
   it('draws the film from edge to edge', () => {

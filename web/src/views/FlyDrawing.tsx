@@ -2,12 +2,15 @@ import { useLayoutEffect, useRef, useState } from 'react'
 import type { Band, Estimate, Outline, Rest } from '../api/types'
 import { holders, kindOf, part, percent, place, posture } from '../parts/words'
 import { stack } from '../scene/callouts'
-import { curve, polyline, tube, water, waterline } from '../scene/paths'
+import { curve, nearSide, polyline, tube, water, waterline } from '../scene/paths'
 import { type View, fit, side } from '../scene/projection'
 
 const COLOURS: Record<string, string> = {
   tail: 'var(--tail)',
   shuck: 'var(--post)',
+  rib: 'var(--wire)',
+  bands: 'var(--thread)',
+  'weight-wire': 'var(--wire)',
   body: 'var(--body)',
   'extended-body': 'var(--body)',
   thorax: 'var(--thread)',
@@ -20,6 +23,7 @@ const COLOURS: Record<string, string> = {
   'tent-wing': 'var(--wing)',
   'collar-hackle': 'var(--hackle)',
   'palmered-hackle': 'var(--hackle)',
+  'mixed-hackle': 'var(--wing)',
   'parachute-hackle': 'var(--hackle)',
   'soft-collar': 'var(--hackle)',
   'spun-plume': 'var(--plume)',
@@ -144,6 +148,21 @@ function Fly({ outline, view }: { outline: Outline; view: View }) {
           opacity={SHEER.has(kindOf(m.part)) ? 0.6 : 1}
         />
       ))}
+      <g fill="none" strokeLinecap="butt">
+        {outline.strands
+          .filter((w) => w.part !== 'weight-wire')
+          .flatMap((w, i) =>
+            nearSide(w.axis).map((run, j) => (
+              <path
+                key={`${i} ${j}`}
+                d={polyline(view, run)}
+                stroke={COLOURS[kindOf(w.part)]}
+                strokeWidth={w.thickMm * view.scale}
+                data-strand={w.part}
+              />
+            )),
+          )}
+      </g>
       {near.map((f, i) => fibre(f, i, 0.9))}
       <path
         d={curve(view, outline.wire.slice(-4))}

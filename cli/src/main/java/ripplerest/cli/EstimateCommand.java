@@ -19,15 +19,16 @@ import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.Work;
+import ripplerest.core.hook.Natural;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
-import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 import ripplerest.core.water.Tippet;
 import ripplerest.exchange.AnswerLine;
+import ripplerest.exchange.Ask;
 import ripplerest.exchange.EstimateView;
 import ripplerest.exchange.FieldProblem;
 import ripplerest.exchange.InvalidDocumentException;
@@ -91,12 +92,26 @@ final class EstimateCommand implements Callable<Integer> {
 
   @Option(
       names = "--ask",
-      description =
-          "Instead of the pose: WHOLE, WHAT_IF, LANDING, CARRY or OVER_TIME, as JSON; progress on stderr.")
+      description = "Instead of the pose: ${COMPLETION-CANDIDATES}, as JSON; progress on stderr.")
   private Question question;
 
   @Option(names = "--casts", description = "With --ask LANDING: casts, 1 to 5000; default 500.")
   private int casts = Answers.CASTS;
+
+  @Option(names = "--part", description = "With --ask SUBSTITUTES or SUPPORT: its name, or hook.")
+  private String part = "";
+
+  @Option(names = "--reserve", description = "With --ask SUPPORT: film reserve wanted, 1 to 10.")
+  private double reserve = 2;
+
+  @Option(names = "--body", description = "With --ask FOOTPRINT: body length, 2 to 50 mm.")
+  private Double bodyMm;
+
+  @Option(names = "--order", description = "With --ask FOOTPRINT: ${COMPLETION-CANDIDATES}.")
+  private Natural.Order order = Natural.Order.MAYFLY;
+
+  @Option(names = "--stage", description = "With --ask FOOTPRINT: ${COMPLETION-CANDIDATES}.")
+  private Natural.Stage stage = Natural.Stage.ADULT;
 
   @Override
   public Integer call() {
@@ -142,7 +157,11 @@ final class EstimateCommand implements Callable<Integer> {
   }
 
   private AnswerLine answer(SizedPattern sized, Materials materials, Conditions conditions) {
-    Require.inRange("casts", casts, 1, Question.MOST_CASTS);
+    Optional<Natural> natural =
+        Optional.ofNullable(bodyMm)
+            .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
+    Ask ask = new Ask(casts, seed, part, reserve, natural, List.of());
+    question.check(ask, sized);
     Work told =
         new Work() {
           @Override
@@ -155,7 +174,7 @@ final class EstimateCommand implements Callable<Integer> {
             System.err.printf("%d of %d\r", of, all);
           }
         };
-    return question.answer(sized, materials, conditions, casts, seed, told);
+    return question.answer(ask, sized, materials, conditions, told);
   }
 
   private Conditions conditions(Conditions c) {

@@ -22,6 +22,11 @@ import ripplerest.core.rest.Rest;
  * @param landing how the fly lands
  * @param carry what it can carry
  * @param overTime how long it floats, by kind of water
+ * @param amounts how much of everything it takes
+ * @param sizeRun the pattern across hook sizes
+ * @param substitutes what could stand in for a material or the hook
+ * @param support how many of something reach a film reserve
+ * @param footprints what fly and natural press into the film
  */
 public record AnswerLine(
     WaitView waits,
@@ -30,7 +35,12 @@ public record AnswerLine(
     WhatIfsView whatIfs,
     LandingView landing,
     HungView carry,
-    OverTimeView overTime) {
+    OverTimeView overTime,
+    AmountsView amounts,
+    SizeRunView sizeRun,
+    SubstitutesView substitutes,
+    SupportedView support,
+    FootprintsView footprints) {
 
   /** How many are before it. */
   public record WaitView(int before) {}
@@ -94,24 +104,45 @@ public record AnswerLine(
   /** A time, min. */
   public record LimitView(double minutes) {}
 
+  /** A line with one thing on it. */
+  static AnswerLine line(Object found) {
+    return new AnswerLine(
+        only(WaitView.class, found),
+        only(ProgressView.class, found),
+        only(EstimateView.class, found),
+        only(WhatIfsView.class, found),
+        only(LandingView.class, found),
+        only(HungView.class, found),
+        only(OverTimeView.class, found),
+        only(AmountsView.class, found),
+        only(SizeRunView.class, found),
+        only(SubstitutesView.class, found),
+        only(SupportedView.class, found),
+        only(FootprintsView.class, found));
+  }
+
+  private static <T> T only(Class<T> type, Object found) {
+    return type.isInstance(found) ? type.cast(found) : null;
+  }
+
   /** A line that says how many are before it. */
   public static AnswerLine waits(int before) {
-    return new AnswerLine(new WaitView(before), null, null, null, null, null, null);
+    return line(new WaitView(before));
   }
 
   /** A line that says how far it is. */
   public static AnswerLine progress(int done, int all) {
-    return new AnswerLine(null, new ProgressView(done, all), null, null, null, null, null);
+    return line(new ProgressView(done, all));
   }
 
   /** The whole estimate. */
   public static AnswerLine of(EstimateView estimate) {
-    return new AnswerLine(null, null, estimate, null, null, null, null);
+    return line(estimate);
   }
 
   /** What a tier asks. */
   public static AnswerLine of(WhatIfs whatIfs) {
-    return new AnswerLine(null, null, null, WhatIfsView.of(whatIfs), null, null, null);
+    return line(WhatIfsView.of(whatIfs));
   }
 
   /** How a fly lands. */
@@ -133,7 +164,7 @@ public record AnswerLine(
             s.unsettled(),
             postures,
             rests);
-    return new AnswerLine(null, null, null, null, landing, null, null);
+    return line(landing);
   }
 
   private static PostureShareView posture(Posture posture, LandingShares.Ratio r) {
@@ -180,14 +211,14 @@ public record AnswerLine(
                         new NymphView(
                             word(n.metal()), n.hookSize(), n.beadMm(), rounded(n.inWaterMg(), 10)))
                 .toList());
-    return new AnswerLine(null, null, null, null, null, carry, null);
+    return line(carry);
   }
 
   /** How long a fly floats on several kinds of water. */
   public static AnswerLine of(java.util.Map<Stretch, FloatOverTime> byWater) {
     List<WaterView> views =
         byWater.entrySet().stream().map(e -> overTime(e.getKey(), e.getValue())).toList();
-    return new AnswerLine(null, null, null, null, null, null, new OverTimeView(views));
+    return line(new OverTimeView(views));
   }
 
   private static WaterView overTime(Stretch water, FloatOverTime f) {

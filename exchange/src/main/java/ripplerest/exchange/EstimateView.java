@@ -156,11 +156,15 @@ public record EstimateView(
       List<double[]> wire,
       double wireMm,
       List<ThickView> members,
+      List<WoundView> strands,
       List<ThinView> fibres,
       List<double[]> film) {}
 
   /** A thick member: its axis and the radius at each point of it, mm. */
   public record ThickView(String part, List<double[]> axis, List<Double> radiiMm) {}
+
+  /** A strand of rib or wire, or a band: its axis and thickness, mm. */
+  public record WoundView(String part, List<double[]> axis, double thickMm) {}
 
   /** A fibre: its state, whether the film bears it, and its bent line. */
   public record ThinView(String part, String state, boolean bears, List<double[]> line) {}
@@ -281,7 +285,7 @@ public record EstimateView(
         mm(e.pointMm()));
   }
 
-  private static FootprintView footprint(Footprint f) {
+  static FootprintView footprint(Footprint f) {
     return new FootprintView(
         mm(f.lengthMm()),
         mm(f.widthMm()),
@@ -326,7 +330,7 @@ public record EstimateView(
     return new WarningView(w.code(), w.part(), w.message(), mm(w.amount()), w.unit());
   }
 
-  private static OutlineView outline(Outline o) {
+  static OutlineView outline(Outline o) {
     return new OutlineView(
         line(o.eye()),
         line(o.wire()),
@@ -338,6 +342,9 @@ public record EstimateView(
                         m.part(),
                         line(m.axis()),
                         m.radiiMm().stream().map(EstimateView::mm).toList()))
+            .toList(),
+        o.strands().stream()
+            .map(w -> new WoundView(w.part(), line(w.axis()), mm(w.thickMm())))
             .toList(),
         o.fibres().stream()
             .map(f -> new ThinView(f.part(), word(f.state()), f.bears(), line(f.line())))

@@ -47,7 +47,8 @@ final class PatternNodes {
             p.get("school").asString(),
             hook,
             parts,
-            p.path("notes").asString(""));
+            p.path("notes").asString(""),
+            p.path("natural").asString(""));
     JsonNode c = root.get("conditions");
     return new PatternFile(pattern, c == null ? Conditions.DEFAULT : conditions(c));
   }
@@ -70,6 +71,7 @@ final class PatternNodes {
     ArrayNode parts = pattern.putArray("parts");
     p.parts().forEach(part -> parts.add(part(part)));
     pattern.put("notes", p.notes());
+    pattern.put("natural", p.natural());
     Conditions c = file.conditions();
     ObjectNode conditions = root.putObject("conditions");
     conditions.set("temperature", number(c.temperatureC()));

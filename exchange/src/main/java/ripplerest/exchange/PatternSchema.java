@@ -72,7 +72,10 @@ final class PatternSchema {
 
   private static void field(ObjectNode property, PartKind.Field field) {
     switch (field.type()) {
-      case LENGTH -> property.put("$ref", "#/$defs/length");
+      case LENGTH -> {
+        property.put("$ref", "#/$defs/length");
+        property.put("description", "A rule with its factor, or pinned millimetres.");
+      }
       case CHOICE -> {
         ArrayNode options = property.putArray("enum");
         field.options().forEach(options::add);

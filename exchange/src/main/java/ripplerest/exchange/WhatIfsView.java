@@ -3,6 +3,7 @@ package ripplerest.exchange;
 import java.util.List;
 import java.util.Locale;
 import ripplerest.core.estimate.Lean;
+import ripplerest.core.estimate.Sits;
 import ripplerest.core.estimate.WhatIfs;
 
 /**
@@ -56,7 +57,7 @@ public record WhatIfsView(
     return new WhatIfView(w.part(), sits(w.then()));
   }
 
-  private static SitsView sits(WhatIfs.Sits s) {
+  static SitsView sits(Sits s) {
     return new SitsView(
         s.posture().map(p -> p.name().toLowerCase(Locale.ROOT).replace('_', '-')).orElse("sunk"),
         tenth(s.pitchDeg()),

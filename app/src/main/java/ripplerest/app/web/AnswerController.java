@@ -5,19 +5,25 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
+import ripplerest.app.store.OwnHook;
+import ripplerest.app.store.OwnHookRepository;
 import ripplerest.core.estimate.Cancelled;
 import ripplerest.core.estimate.Work;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.hook.Natural;
 import ripplerest.core.material.Materials;
-import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.exchange.AnswerLine;
+import ripplerest.exchange.Ask;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
 import ripplerest.exchange.Question;
@@ -32,12 +38,19 @@ class AnswerController {
   private final Sizer sizer;
   private final Materials materials;
   private final LongWork queue;
+  private final OwnHookRepository ownHooks;
 
-  AnswerController(PatternReader reader, Sizer sizer, Materials materials, LongWork queue) {
+  AnswerController(
+      PatternReader reader,
+      Sizer sizer,
+      Materials materials,
+      LongWork queue,
+      OwnHookRepository ownHooks) {
     this.reader = reader;
     this.sizer = sizer;
     this.materials = materials;
     this.queue = queue;
+    this.ownHooks = ownHooks;
   }
 
   /**
@@ -55,11 +68,21 @@ class AnswerController {
       @RequestParam Question ask,
       @RequestParam(defaultValue = "500") int casts,
       @RequestParam(defaultValue = "1") long seed,
+      @RequestParam(defaultValue = "") String part,
+      @RequestParam(defaultValue = "2") double reserve,
+      @RequestParam(required = false) Double bodyMm,
+      @RequestParam(defaultValue = "MAYFLY") Natural.Order order,
+      @RequestParam(defaultValue = "ADULT") Natural.Stage stage,
       HttpServletRequest request)
       throws IOException {
-    Require.inRange("casts", casts, 1, Question.MOST_CASTS);
+    Optional<Natural> natural =
+        Optional.ofNullable(bodyMm)
+            .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
     PatternFile file = reader.read(request.getInputStream());
     SizedPattern sized = sizer.size(file.pattern());
+    List<HookSpec> own = ownHooks.findAllByOrderByName().stream().map(OwnHook::spec).toList();
+    Ask with = new Ask(casts, seed, part, reserve, natural, own);
+    ask.check(with, sized);
     Lines lines = new Lines();
     queue.submit(
         new LongWork.Job() {
@@ -70,7 +93,7 @@ class AnswerController {
 
           @Override
           public void run() {
-            lines.answer(() -> ask.answer(sized, materials, file.conditions(), casts, seed, lines));
+            lines.answer(() -> ask.answer(with, sized, materials, file.conditions(), lines));
           }
         });
     return ResponseEntity.ok().contentType(MediaType.parseMediaType(LINES)).body(lines.emitter);

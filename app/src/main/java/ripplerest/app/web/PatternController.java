@@ -97,9 +97,7 @@ class PatternController {
   @PostMapping("/{id}/copies")
   ResponseEntity<PatternResource> copy(@PathVariable UUID id) {
     PatternFile file = file(id);
-    Pattern p = file.pattern();
-    String name = shortened(p.name(), 70) + ", copy";
-    Pattern copy = new Pattern(name, p.school(), p.hook(), p.parts(), p.notes());
+    Pattern copy = file.pattern().named(shortened(file.pattern().name(), 70) + ", copy");
     return created(store.add(new PatternFile(copy, file.conditions())));
   }
 

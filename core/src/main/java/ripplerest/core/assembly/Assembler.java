@@ -36,9 +36,9 @@ public final class Assembler {
     if (part instanceof Part.Bead bead) {
       shank.bead(name, bead);
     } else if (part instanceof Part.WeightWire wire) {
-      shank.weight(name, wire);
+      shank.strands(name, wire.material());
     } else if (part instanceof Part.Rib rib) {
-      shank.rib(name, rib);
+      shank.strands(name, rib.material());
     } else if (part instanceof Part.ExtendedBody body) {
       shank.extended(name, body);
     } else if (part instanceof Part.ThoraxCover cover) {
@@ -77,11 +77,13 @@ public final class Assembler {
       hackles.collar(name, h.material(), h.turns(), Part.Trim.FULL, h.drape());
     } else if (part instanceof Part.SpunPlume h) {
       hackles.collar(name, h.material(), h.turns(), h.trim(), 0);
+    } else if (part instanceof Part.MixedHackle h) {
+      hackles.mixed(name, h);
     } else if (part instanceof Part.PalmeredHackle h) {
       hackles.palmered(name, h);
     } else if (part instanceof Part.ParachuteHackle h) {
       hackles.parachute(name, h);
     }
-    // thread, body, thorax and egg sac were laid on with the shank
+    // thread, body, thorax and egg sac were laid on with the shank; bands weigh nothing
   }
 }

@@ -76,6 +76,17 @@ final class Hackles {
     }
   }
 
+  /** Through the turns of the collar before it. */
+  void mixed(String name, Part.MixedHackle h) {
+    List<Span> spans =
+        layup.sized.spansOf(layup.collarBefore(name)).stream()
+            .filter(s -> s.lengthMm() > 1e-6)
+            .toList();
+    if (!spans.isEmpty()) {
+      wound(name, h.material(), h.turns(), layup.seatRadius(), spans, h.trim(), 0);
+    }
+  }
+
   void palmered(String name, Part.PalmeredHackle h) {
     Span body = layup.sized.span("body");
     if (body.lengthMm() > 1e-6) {

@@ -11,12 +11,12 @@ import ripplerest.core.assembly.FlyBody.Lump;
 import ripplerest.core.assembly.FlyBody.Member;
 import ripplerest.core.assembly.FlyBody.Slice;
 import ripplerest.core.assembly.FlyBody.Tuft;
-import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
+import ripplerest.core.sizing.Girth;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.SizedPattern.Span;
 import ripplerest.core.water.Floatant;
@@ -33,14 +33,9 @@ final class Layup {
    */
   private static final double REFERENCE_GAP_MM = 4.0;
 
-  /** Thread and stem round the wire where hackle or wing is tied in, mm (assumption). */
-  private static final double SEAT_WRAP_MM = 0.13;
-
-  /** Denier to which that belongs (common practice, no source). */
-  private static final double SEAT_DENIER = 70;
-
   final SizedPattern sized;
   final Hook hook;
+  final Girth girth;
   private final Materials materials;
   private final Floatant floatant;
   private final Mesh mesh;
@@ -51,6 +46,7 @@ final class Layup {
   Layup(SizedPattern sized, Materials materials, Floatant floatant, Mesh mesh) {
     this.sized = sized;
     this.hook = sized.hook();
+    this.girth = new Girth(sized.pattern(), sized.hook());
     this.materials = materials;
     this.floatant = floatant;
     this.mesh = mesh;
@@ -70,18 +66,26 @@ final class Layup {
 
   /** Radius of thread and stem on the wire. */
   double seatRadius() {
-    double denier =
-        sized.pattern().part(Part.Thread.class).map(t -> (double) t.denier()).orElse(SEAT_DENIER);
-    return hook.wireMm() / 2 + SEAT_WRAP_MM * Math.sqrt(denier / SEAT_DENIER);
+    return girth.seat();
   }
 
   /** Radius of the body at its front, or of the seat where there is none. */
   double bodyRadius() {
-    return sized
-        .pattern()
-        .part(Part.Body.class)
-        .map(b -> b.wires() * hook.wireMm() / 2)
-        .orElse(hook.wireMm());
+    return girth.front();
+  }
+
+  /** The last collar tied before this part, or the first one there is. */
+  String collarBefore(String part) {
+    List<String> names = sized.pattern().names();
+    List<String> collars = names.stream().filter(n -> isCollar(Pattern.kindOf(n))).toList();
+    return collars.stream()
+        .filter(n -> names.indexOf(n) < names.indexOf(part))
+        .reduce((one, later) -> later)
+        .orElseGet(() -> collars.get(0));
+  }
+
+  private static boolean isCollar(String kind) {
+    return kind.equals("collar-hackle");
   }
 
   /** The middle of a part's own stretch of shank, or of the head's end where it has none. */

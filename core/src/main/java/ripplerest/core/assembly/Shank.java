@@ -6,26 +6,19 @@ import static ripplerest.core.assembly.Layup.THREAD;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Slice;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Property;
+import ripplerest.core.sizing.Girth;
 import ripplerest.core.sizing.SizedPattern.Span;
+import ripplerest.core.sizing.Strand;
 
 /** The hook and what is wound on its shank. */
 final class Shank {
   private static final String WIRE = "hook-steel";
-
-  /** Radius of thread, stem and head over the wire's, in wire diameters (assumption). */
-  private static final double HEAD_IN_WIRES = 1.1;
-
-  /** A body is thinner at the tail by this share (common practice). */
-  private static final double TAIL_END_TAPER = 0.3;
-
-  private static final double THINNEST_IN_WIRES = 0.55;
 
   /** Diameter of the hole in a bead, in the bead's own (assumption). */
   private static final double HOLE = 0.4;
@@ -90,35 +83,26 @@ final class Shank {
 
   private void cover(Span span) {
     Pattern pattern = layup.sized.pattern();
-    double wire = hook.wireMm();
     switch (Pattern.kindOf(span.part())) {
-      case "body" -> {
-        Part.Body body = pattern.part(Part.Body.class).orElse(new Part.Body(THREAD, 1.5));
-        DoubleUnaryOperator radius =
-            t ->
-                Math.max(
-                    THINNEST_IN_WIRES * wire, body.wires() * wire / 2 * (1 - TAIL_END_TAPER * t));
-        layup.wrap(span, "body", body.material(), body.material(), radius);
-      }
-      case "thorax" -> {
-        Part.Thorax thorax = pattern.part(Part.Thorax.class).orElseThrow();
-        DoubleUnaryOperator radius =
-            t -> thorax.wires() * wire / 2 * (0.8 + 0.2 * Math.sin(Math.PI * t));
-        layup.wrap(span, span.part(), thorax.material(), thorax.material(), radius);
-      }
-      case "egg-sac" -> {
-        Part.EggSac sac = pattern.part(Part.EggSac.class).orElseThrow();
-        layup.wrap(
-            span, span.part(), sac.material(), sac.material(), t -> ball(t, sac.wires() * wire));
-      }
+      case "body" -> wrap(span, "body", Girth.body(pattern).material());
+      case "thorax" -> wrap(span, span.part(), material(Part.Thorax.class));
+      case "egg-sac" -> wrap(span, span.part(), material(Part.EggSac.class));
       case "bead" -> {
         Part.Bead bead = pattern.part(Part.Bead.class).orElseThrow();
         // its mass is laid on with the part; here is the surface that meets the water
         layup.bare(span.part(), bead.material(), bead(span, bead));
       }
-      case "head" -> layup.wrap(span, THREAD, thread(), thread(), t -> HEAD_IN_WIRES * wire);
-      default -> layup.wrap(span, THREAD, thread(), shown(span), t -> layup.seatRadius());
+      case "head" -> wrap(span, THREAD, thread());
+      default -> layup.wrap(span, THREAD, thread(), shown(span), t -> layup.girth.at(span, t));
     }
+  }
+
+  private void wrap(Span span, String part, String material) {
+    layup.wrap(span, part, material, material, t -> layup.girth.at(span, t));
+  }
+
+  private String material(Class<? extends Part> kind) {
+    return layup.sized.pattern().part(kind).orElseThrow().material();
   }
 
   private String thread() {
@@ -133,11 +117,6 @@ final class Shank {
     return hackle ? layup.sized.pattern().parts().get(i).material() : thread();
   }
 
-  private static double ball(double t, double diameter) {
-    double x = 2 * t - 1;
-    return diameter / 2 * Math.sqrt(Math.max(0.05, 1 - x * x));
-  }
-
   private List<Slice> bead(Span span, Part.Bead bead) {
     int count = Math.max(4, (int) Math.ceil(span.lengthMm() / layup.sliceMm()));
     double length = span.lengthMm() / count;
@@ -145,7 +124,7 @@ final class Shank {
     for (int i = 0; i < count; i++) {
       double t = (i + 0.5) / count;
       Vector3D at = hook.onShank(span.fromMm() + t * span.lengthMm());
-      slices.add(new Slice(at, length, ball(t, bead.diameter()), 1));
+      slices.add(new Slice(at, length, Girth.ball(t, bead.diameter()), 1));
     }
     return slices;
   }
@@ -158,28 +137,12 @@ final class Shank {
     layup.weigh(name, hook.onShank(bead.diameter() / 2), mass);
   }
 
-  /** Close turns under thorax and front of the body; they only weigh (assumption). */
-  void weight(String name, Part.WeightWire wire) {
-    double thick = layup.get(wire.material(), Property.STRAND_DIAMETER);
-    double length = wire.turns() * Math.PI * (hook.wireMm() + thick);
-    double mass = length * section(thick) * layup.get(wire.material(), Property.DENSITY);
-    double from = layup.sized.span("body").fromMm();
-    double middle = Math.min(hook.shankMm(), from + wire.turns() * thick / 2);
-    layup.weigh(name, hook.onShank(middle), mass);
-  }
-
-  /** A helix of so many turns over the body; it only weighs. */
-  void rib(String name, Part.Rib rib) {
-    Span body = layup.sized.span("body");
-    double thick = layup.get(rib.material(), Property.STRAND_DIAMETER);
-    double round = rib.turns() * 2 * Math.PI * layup.bodyRadius();
-    double length = Math.hypot(round, body.lengthMm());
-    double mass = length * section(thick) * layup.get(rib.material(), Property.DENSITY);
-    layup.weigh(name, hook.onShank(body.middleMm()), mass);
-  }
-
-  private static double section(double diameter) {
-    return Math.PI * diameter * diameter / 4;
+  /** A rib, or wire under the body: it only weighs. */
+  void strands(String name, String material) {
+    for (Strand strand : layup.sized.strandsOf(name)) {
+      double mass = strand.volumeMm3() * layup.get(material, Property.DENSITY);
+      layup.weigh(name, hook.onShank((strand.fromMm() + strand.toMm()) / 2), mass);
+    }
   }
 
   /** Leaves the shank at the bend. */
@@ -196,18 +159,14 @@ final class Shank {
         body.material(),
         t -> foot.add(t * length, direction),
         length,
-        t -> front * (1 - TAIL_END_TAPER * t));
+        t -> front * Girth.taper(t));
   }
 
   /** A strip along the top of the thorax. */
   void cover(String name, Part.ThoraxCover cover) {
     for (Span span : layup.sized.spansOf("thorax")) {
       double radius = cover.wires() * hook.wireMm() / 2;
-      double top =
-          layup.sized.pattern().part(Part.Thorax.class).map(Part.Thorax::wires).orElse(2.0)
-                  * hook.wireMm()
-                  / 2
-              + radius;
+      double top = layup.girth.thorax() + radius;
       if (span.lengthMm() > 1e-6) {
         layup.rod(
             name,

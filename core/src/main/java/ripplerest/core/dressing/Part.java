@@ -19,6 +19,7 @@ public sealed interface Part
         Part.ExtendedBody,
         Part.Rib,
         Part.Body,
+        Part.Bands,
         Part.PalmeredHackle,
         Part.Thorax,
         Part.ThoraxCover,
@@ -34,6 +35,7 @@ public sealed interface Part
         Part.SpentWing,
         Part.Indicator,
         Part.CollarHackle,
+        Part.MixedHackle,
         Part.ParachuteHackle,
         Part.SoftCollar,
         Part.SpunPlume,
@@ -174,6 +176,15 @@ public sealed interface Part
       implements Part {
     public Body {
       PartKind.check(Body.class, material, wires);
+    }
+  }
+
+  /** Marker bands drawn or wound over a body of thread; they weigh next to nothing. */
+  @MadeOf(Form.WRAP)
+  record Bands(String material, @Range(low = 1, high = 12, unit = "bands") int count)
+      implements Part {
+    public Bands {
+      PartKind.check(Bands.class, material, count);
     }
   }
 
@@ -337,6 +348,20 @@ public sealed interface Part
       implements Part {
     public CollarHackle {
       PartKind.check(CollarHackle.class, material, turns, barb, trim, feather);
+    }
+  }
+
+  /** A second feather wound through the turns of the collar before it, as it stands there. */
+  @MadeOf(Form.HACKLE)
+  record MixedHackle(
+      String material,
+      @Range(low = 1, high = 12, unit = "turns") double turns,
+      Length barb,
+      Trim trim,
+      @Range(low = 0, high = 200, unit = "mm") double feather)
+      implements Part {
+    public MixedHackle {
+      PartKind.check(MixedHackle.class, material, turns, barb, trim, feather);
     }
   }
 

@@ -15,8 +15,10 @@ import ripplerest.core.quantity.Require;
  * @param hook the hook it is tied on
  * @param parts in tying order
  * @param notes free words, may be empty, at most 4,000 characters
+ * @param natural the insect it stands for, in a tier's words; may be empty, at most 80 characters
  */
-public record Pattern(String name, String school, HookSpec hook, List<Part> parts, String notes) {
+public record Pattern(
+    String name, String school, HookSpec hook, List<Part> parts, String notes, String natural) {
   /** Most parts of one fly. */
   public static final int MOST_PARTS = 20;
 
@@ -30,8 +32,19 @@ public record Pattern(String name, String school, HookSpec hook, List<Part> part
       throw new OutOfRangeException(
           "notes", notes.length() + " characters", "at most 4000 characters", "Shorten the notes.");
     }
+    if (Require.present("natural", natural).length() > 80) {
+      throw new OutOfRangeException(
+          "natural", natural.length() + " characters", "at most 80 characters", "Shorten it.");
+    }
     Require.inRange("parts", parts.size(), 1, MOST_PARTS);
     needs(parts, Part.ParachuteHackle.class, Part.Post.class, "Add a post to wind it on.");
+    needs(
+        parts, Part.MixedHackle.class, Part.CollarHackle.class, "Add the collar it goes through.");
+  }
+
+  /** A dressing that stands for no insect in particular. */
+  public Pattern(String name, String school, HookSpec hook, List<Part> parts, String notes) {
+    this(name, school, hook, parts, notes, "");
   }
 
   private static void needs(
@@ -67,8 +80,12 @@ public record Pattern(String name, String school, HookSpec hook, List<Part> part
     return parts.stream().filter(kind::isInstance).map(kind::cast).findFirst();
   }
 
+  public Pattern named(String other) {
+    return new Pattern(other, school, hook, parts, notes, natural);
+  }
+
   public Pattern withHook(HookSpec other) {
-    return new Pattern(name, school, other, parts, notes);
+    return new Pattern(name, school, other, parts, notes, natural);
   }
 
   /** The same pattern with the first part of the same kind replaced. */
@@ -85,6 +102,6 @@ public record Pattern(String name, String school, HookSpec hook, List<Part> part
   }
 
   public Pattern withParts(List<Part> others) {
-    return new Pattern(name, school, hook, others, notes);
+    return new Pattern(name, school, hook, others, notes, natural);
   }
 }

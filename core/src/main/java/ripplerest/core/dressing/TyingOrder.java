@@ -54,6 +54,11 @@ public final class TyingOrder {
               Part.CollarHackle.class,
               "its turns go behind and in front of the standing wing"),
           new Rule(
+              Set.of(Part.CollarHackle.class),
+              Part.MixedHackle.class,
+              "it is wound through the collar's turns"),
+          new Rule(Set.of(Part.Body.class), Part.Bands.class, "they go over the finished body"),
+          new Rule(
               Set.of(Part.Post.class), Part.ParachuteHackle.class, "it is wound round the post"));
 
   /** Of these a fly has one. */

@@ -15,8 +15,6 @@ import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Wear;
 import ripplerest.core.rest.Attitude;
-import ripplerest.core.rest.FilmReserve;
-import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
@@ -38,31 +36,6 @@ public record WhatIfs(
 
   public WhatIfs {
     soaked = List.copyOf(soaked);
-  }
-
-  /**
-   * How a fly sits.
-   *
-   * @param posture empty: it sinks
-   * @param pitchDeg tail down is positive, °; 0 if it sinks
-   * @param eyeMm height of the eye, mm; 0 if it sinks
-   * @param pointMm height of the hook point, mm; 0 if it sinks
-   * @param keepsPostureTo in its own weight; 0 if it sinks
-   * @param sinksAt in its own weight; 0 if it sinks
-   * @param massMg mg
-   */
-  public record Sits(
-      Optional<Posture> posture,
-      double pitchDeg,
-      double eyeMm,
-      double pointMm,
-      double keepsPostureTo,
-      double sinksAt,
-      double massMg) {
-    /** The load under which it still sits like {@code other}, mg; 0 if it does not even now. */
-    double bearsMg(Sits other) {
-      return posture.equals(other.posture) ? keepsPostureTo * massMg : 0;
-    }
   }
 
   /**
@@ -159,26 +132,9 @@ public record WhatIfs(
 
     private Sits sits(Trial trial, Optional<Rest> rest) {
       work.goOn();
-      double mass = trial.body.massMg();
-      Sits sits = rest.map(r -> sits(r, mass, trial)).orElse(sunk(mass));
+      Sits sits = Sits.of(trial, rest);
       tell();
       return sits;
-    }
-
-    private static Sits sits(Rest rest, double massMg, Trial trial) {
-      FilmReserve reserve = FilmReserve.from(rest, trial.finder);
-      return new Sits(
-          Optional.of(rest.posture()),
-          Math.toDegrees(rest.pose().pitchRad()),
-          rest.eyeMm(),
-          rest.pointMm(),
-          reserve.keepsPostureTo(),
-          reserve.sinksAt(),
-          massMg);
-    }
-
-    private static Sits sunk(double massMg) {
-      return new Sits(Optional.empty(), 0, 0, 0, 0, 0, massMg);
     }
 
     private void tell() {

@@ -21,6 +21,11 @@ public record HookSpec(
 
   public static final int SMALLEST = 22;
 
+  /** The shortest and the longest shank, in steps. */
+  public static final int SHORTEST = -2;
+
+  public static final int LONGEST = 4;
+
   /** The finest and the heaviest wire, in steps. */
   public static final int FINEST = -2;
 
@@ -76,7 +81,7 @@ public record HookSpec(
   public HookSpec {
     Require.inRange("size", size, LARGEST, SMALLEST);
     Require.present("shape", shape);
-    Require.inRange("lengthSteps", lengthSteps, -2, 4);
+    Require.inRange("lengthSteps", lengthSteps, SHORTEST, LONGEST);
     Require.inRange("wireSteps", wireSteps, FINEST, HEAVIEST);
     Require.present("measured", measured);
   }

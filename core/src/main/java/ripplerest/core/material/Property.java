@@ -18,6 +18,10 @@ public enum Property {
   STEM_DIAMETER("mm", 1),
   /** Thickness of one strand of wire or tinsel, mm. */
   STRAND_DIAMETER("mm", 1),
+  /** Width that one turn of a flat strip covers on the shank, mm. */
+  STRIP_WIDTH("mm", 1),
+  /** Thickness of one layer of such a strip, mm. */
+  STRIP_THICKNESS("mm", 1),
   /** Share of a bundle's envelope that is solid, 0 to 1. */
   SOLID_SHARE("1", 1),
   /** Share of an envelope that still holds air under water, no floatant, 0 to 1. */

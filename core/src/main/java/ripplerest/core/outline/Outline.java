@@ -11,6 +11,7 @@ import ripplerest.core.film.FibreState;
  * @param wire axis of the wire from the eye to the point
  * @param wireMm wire diameter
  * @param members thick members along their axis
+ * @param strands what is wound round the shank strand by strand
  * @param fibres barbs and tail fibres, bent as the film bends them
  * @param film height of the film along the fly's middle plane
  */
@@ -19,6 +20,7 @@ public record Outline(
     List<Vector3D> wire,
     double wireMm,
     List<Thick> members,
+    List<Wound> strands,
     List<Thin> fibres,
     List<Vector3D> film) {
   /**
@@ -29,6 +31,15 @@ public record Outline(
    * @param radiiMm envelope radius at each point
    */
   public record Thick(String part, List<Vector3D> axis, List<Double> radiiMm) {}
+
+  /**
+   * A strand of rib or wire, or a band.
+   *
+   * @param part kind of part
+   * @param axis points along it
+   * @param thickMm its thickness
+   */
+  public record Wound(String part, List<Vector3D> axis, double thickMm) {}
 
   /**
    * A fibre.

@@ -38,7 +38,7 @@ public final class Outliner {
     FilmSolver film = onWater(sized, materials, conditions);
     film.setTolerance(1e-4 * film.weight());
     film.evaluate(rest.pose(), rest.state(), ContactLine.MEAN);
-    return draw(sized.hook(), film, rest.pose(), rest.state());
+    return draw(sized, film, rest.pose(), rest.state());
   }
 
   /** Outline of a fly that sinks: level, under a flat film, nothing bent. */
@@ -47,7 +47,7 @@ public final class Outliner {
     Pose clear = new Pose(CLEAR_MM, 0, 0);
     FilmState state = film.dryState();
     film.evaluate(clear, state, ContactLine.ADVANCING);
-    return lowered(draw(sized.hook(), film, clear, state));
+    return lowered(draw(sized, film, clear, state));
   }
 
   private static Outline lowered(Outline o) {
@@ -57,6 +57,9 @@ public final class Outliner {
         o.wireMm(),
         o.members().stream()
             .map(m -> new Outline.Thick(m.part(), lowered(m.axis()), m.radiiMm()))
+            .toList(),
+        o.strands().stream()
+            .map(w -> new Outline.Wound(w.part(), lowered(w.axis()), w.thickMm()))
             .toList(),
         o.fibres().stream()
             .map(f -> new Outline.Thin(f.part(), f.state(), false, lowered(f.line())))
@@ -77,8 +80,14 @@ public final class Outliner {
     return new FilmSolver(body, wetting, conditions.water(), Mesh.WORKING, conditions.tippet());
   }
 
-  private static Outline draw(Hook hook, FilmSolver film, Pose pose, FilmState state) {
+  private static Outline draw(SizedPattern sized, FilmSolver film, Pose pose, FilmState state) {
     Vector3D centre = film.centreOfMass();
+    Hook hook = sized.hook();
+    List<Outline.Wound> strands =
+        sized.strands().stream()
+            .map(
+                w -> new Outline.Wound(w.part(), placed(w.points(hook), pose, centre), w.thickMm()))
+            .toList();
     List<Outline.Thick> members = new ArrayList<>();
     for (FlyBody.Member m : film.body().members()) {
       if (!m.part().equals("hook")) {
@@ -104,11 +113,16 @@ public final class Outliner {
       level.add(new Vector3D(x, 0, film.levelAt(x, 0)));
     }
     return new Outline(
-        hook.eye(EYE_POINTS).stream().map(p -> pose.place(p, centre)).toList(),
-        hook.wire(0.25).stream().map(p -> pose.place(p, centre)).toList(),
+        placed(hook.eye(EYE_POINTS), pose, centre),
+        placed(hook.wire(0.25), pose, centre),
         hook.wireMm(),
         members,
+        strands,
         fibres,
         level);
+  }
+
+  private static List<Vector3D> placed(List<Vector3D> line, Pose pose, Vector3D centre) {
+    return line.stream().map(p -> pose.place(p, centre)).toList();
   }
 }

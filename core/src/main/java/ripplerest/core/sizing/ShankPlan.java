@@ -176,10 +176,26 @@ final class ShankPlan {
       if (turns > 0) {
         double front = standing ? TURNS_IN_FRONT * turns : turns;
         double stem = materials.get(part.material()).get(Property.STEM_DIAMETER);
+        if (part instanceof Part.CollarHackle) {
+          stem += mixedThrough(pattern.parts(), i, materials) / turns;
+        }
         collars.add(new Collar(names.get(i), front, turns - front, stem));
       }
     }
     return collars;
+  }
+
+  /** A feather wound through a collar widens that collar's stretch. */
+  private static double mixedThrough(List<Part> parts, int collar, Materials materials) {
+    double width = 0;
+    for (int i = collar + 1; i < parts.size(); i++) {
+      if (parts.get(i) instanceof Part.CollarHackle) {
+        break;
+      } else if (parts.get(i) instanceof Part.MixedHackle mixed) {
+        width += mixed.turns() * materials.get(mixed.material()).get(Property.STEM_DIAMETER);
+      }
+    }
+    return width;
   }
 
   private static double collarTurns(Part part) {

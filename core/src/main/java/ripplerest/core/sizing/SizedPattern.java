@@ -15,6 +15,7 @@ import ripplerest.core.quantity.Warning;
  * @param hook geometry of its hook
  * @param dimensions every length with the rule it came from
  * @param spans how the shank is shared out, from the eye to the bend, without gaps or overlaps
+ * @param strands what is wound round the shank strand by strand
  * @param landmarks places on the shank that a tier looks for
  * @param feathers what each hackle asks of its feather
  * @param warnings what a tier should know before starting
@@ -25,6 +26,7 @@ public record SizedPattern(
     Hook hook,
     List<Dimension> dimensions,
     List<Span> spans,
+    List<Strand> strands,
     List<Landmark> landmarks,
     List<Feather> feathers,
     List<Warning> warnings) {
@@ -68,6 +70,7 @@ public record SizedPattern(
   public record Landmark(String name, double mm, double eyeLengths, double shareOfShank) {}
 
   public SizedPattern {
+    strands = List.copyOf(strands);
     landmarks = List.copyOf(landmarks);
     feathers = List.copyOf(feathers);
     dimensions = List.copyOf(dimensions);
@@ -78,7 +81,8 @@ public record SizedPattern(
   /** The same sizes with one part replaced by one of another material. */
   public SizedPattern withPart(int index, Part replacement) {
     Pattern other = pattern.withPart(index, replacement);
-    return new SizedPattern(other, school, hook, dimensions, spans, landmarks, feathers, warnings);
+    return new SizedPattern(
+        other, school, hook, dimensions, spans, strands, landmarks, feathers, warnings);
   }
 
   /** Millimetres of a dimension that must be there. */
@@ -95,6 +99,11 @@ public record SizedPattern(
   /** The first span of a part, that must be there. */
   public Span span(String part) {
     return spans.stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow();
+  }
+
+  /** The strands of a part; none unless it is wound in open turns. */
+  public List<Strand> strandsOf(String part) {
+    return strands.stream().filter(s -> s.part().equals(part)).toList();
   }
 
   /** All spans of a part, eye first. */

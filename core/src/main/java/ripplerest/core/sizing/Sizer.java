@@ -83,6 +83,7 @@ public final class Sizer {
         hook,
         work.dimensions,
         plan.spans,
+        Strands.of(pattern, hook, materials, plan.spans),
         plan.landmarks,
         work.feathers,
         work.warnings);

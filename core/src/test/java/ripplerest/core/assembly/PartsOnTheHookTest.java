@@ -72,15 +72,19 @@ class PartsOnTheHookTest {
   @Test
   void everyKindWeighsSomething() {
     for (PartKind kind : PartKind.all()) {
-      if (List.of("thread", "body", "parachute-hackle", "head", "thorax-cover")
+      if (List.of(
+              "thread", "body", "bands", "mixed-hackle", "parachute-hackle", "head", "thorax-cover")
           .contains(kind.id())) {
-        continue; // on every fly, or with another part below
+        continue; // on every fly, with another part below, or weightless
       }
       assertThat(mass(tied(usual(kind.id())), kind.id())).as(kind.id()).isPositive();
     }
     assertThat(mass(tied(usual("thorax"), usual("thorax-cover")), "thorax-cover")).isPositive();
     assertThat(mass(tied(usual("post"), usual("parachute-hackle")), "parachute-hackle"))
         .isPositive();
+    assertThat(mass(tied(usual("collar-hackle"), usual("mixed-hackle")), "mixed-hackle"))
+        .isPositive();
+    assertThat(mass(tied(usual("bands")), "bands")).isZero();
   }
 
   @ParameterizedTest
@@ -188,15 +192,15 @@ class PartsOnTheHookTest {
     assertThat(widest).isCloseTo(1, within(0.01));
   }
 
-  // By hand: 8 turns of π·(0.41 + 0.38) mm, section π·0.38²/4, 7.3 mg/mm³.
+  // By hand: 8 close turns of π·(0.41 + 0.38) mm, 0.38 mm apart, section π·0.38²/4, 7.3 mg/mm³.
   @Test
   void weightIsAHelixOfHeavyWire() {
-    double length = 8 * Math.PI * (WIRE + 0.38);
+    double length = Math.hypot(8 * Math.PI * (WIRE + 0.38), 8 * 0.38);
     double wanted = length * Math.PI * 0.38 * 0.38 / 4 * 7.3;
     assertThat(mass(tied(usual("weight-wire")), "weight-wire")).isCloseTo(wanted, within(1e-6));
   }
 
-  // By hand: a helix of 5 turns about a body 2.4 wires thick, over the body's length.
+  // By hand: a helix of 5 turns over a body 2.4 wires thick in front and 0.7 of it behind.
   @Test
   void aRibIsAHelixOverTheBody() {
     FlyBody fly = tied(usual("rib"));
@@ -205,9 +209,26 @@ class PartsOnTheHookTest {
             .flatMap(m -> m.slices().stream())
             .mapToDouble(Slice::lengthMm)
             .sum();
-    double length = Math.hypot(5 * 2 * Math.PI * 1.2 * WIRE, body);
+    double length = Math.hypot(5 * 2 * Math.PI * (1.2 * 0.85 * WIRE + 0.05), body);
     double wanted = length * Math.PI * 0.1 * 0.1 / 4 * 8.96;
     assertThat(mass(fly, "rib")).isCloseTo(wanted, within(1e-6));
+  }
+
+  @Test
+  void aSecondFeatherStandsAmongTheBarbsOfTheCollarAndWidensIt() {
+    FlyBody alone = tied(usual("collar-hackle"));
+    FlyBody mixed = tied(usual("collar-hackle"), usual("mixed-hackle"));
+    double[] collar = along(mixed, "collar-hackle");
+    double[] second = along(mixed, "mixed-hackle");
+    assertThat(second[0]).isCloseTo(collar[0], within(0.1));
+    assertThat(second[1]).isCloseTo(collar[1], within(0.1));
+    double[] before = along(alone, "collar-hackle");
+    assertThat(collar[1] - collar[0]).isGreaterThan(1.5 * (before[1] - before[0]));
+  }
+
+  private static double[] along(FlyBody fly, String part) {
+    double[] x = fibres(fly, part).stream().mapToDouble(f -> f.root().getX()).sorted().toArray();
+    return new double[] {x[0], x[x.length - 1]};
   }
 
   @Test

@@ -24,7 +24,7 @@ class PartKindTest {
 
   @Test
   void everyKindComesBackFromItsOwnValues() {
-    assertThat(PartKind.all()).hasSize(28);
+    assertThat(PartKind.all()).hasSize(30);
     for (PartKind kind : PartKind.all()) {
       Part part = usual(kind);
       assertThat(part.kind()).isEqualTo(kind.id());

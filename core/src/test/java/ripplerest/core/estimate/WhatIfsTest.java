@@ -35,7 +35,7 @@ class WhatIfsTest {
   @Test
   void aSoakedTailHoldsLess() {
     WhatIfs answer = ask(Flies.of("upright-collar", 14));
-    WhatIfs.Sits soaked =
+    Sits soaked =
         answer.soaked().stream().filter(w -> w.part().equals("tail")).findFirst().get().then();
     assertThat(soaked.bearsMg(answer.now())).isLessThan(answer.now().bearsMg(answer.now()));
     assertThat(soaked.massMg()).isGreaterThan(answer.now().massMg());
@@ -45,7 +45,7 @@ class WhatIfsTest {
   @Test
   void aHeavierWireCostsReserve() {
     WhatIfs answer = ask(Flies.of("upright-collar", 16));
-    WhatIfs.Sits heavier = answer.heavier().orElseThrow().then();
+    Sits heavier = answer.heavier().orElseThrow().then();
     assertThat(heavier.massMg()).isGreaterThan(answer.now().massMg());
     assertThat(heavier.keepsPostureTo()).isLessThan(answer.now().keepsPostureTo());
     Pattern heaviest = Flies.of("upright-collar", 16);

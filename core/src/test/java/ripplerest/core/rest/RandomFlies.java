@@ -31,7 +31,8 @@ public final class RandomFlies {
     }
     for (int i = random.nextInt(4); i > 0; i--) {
       PartKind kind = any(PartKind.all(), random);
-      if (!kind.id().equals("parachute-hackle")) {
+      boolean alone = List.of("parachute-hackle", "mixed-hackle").contains(kind.id());
+      if (!alone || kind.id().equals("mixed-hackle") && has(parts, "collar-hackle")) {
         parts.add(random.nextInt(parts.size() + 1), part(kind, random));
       }
     }
@@ -39,6 +40,10 @@ public final class RandomFlies {
       parts.add(part(PartKind.named("body"), random));
     }
     return new Pattern("random", school.id(), hook(random), parts, "");
+  }
+
+  private static boolean has(List<Part> parts, String kind) {
+    return parts.stream().anyMatch(p -> p.kind().equals(kind));
   }
 
   /** A fly of one of three schools with its lengths, counts, turns and thickness drawn anew. */

@@ -1,0 +1,134 @@
+package ripplerest.core.advice;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.TreeSet;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.Work;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Warning;
+import ripplerest.core.rest.Posture;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizeRules;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.water.Conditions;
+import ripplerest.core.water.Water;
+
+/** One pattern across hook sizes, its parts rescaled by their rules, each size put on the water. */
+public final class SizeRun {
+  /** Below this film reserve a fly is told to be at its limit, in its own weight (assumption). */
+  private static final double SCANT = 1.2;
+
+  private static final int STEP = 2;
+
+  private SizeRun() {}
+
+  /**
+   * One size.
+   *
+   * @param size hook number
+   * @param estimate of the fly on that hook, with reserve
+   * @param works whether it sits as on its own hook, with something to spare, and can be tied
+   * @param why what stops it, or what keeps it at its limit; empty if nothing does
+   */
+  public record Row(int size, Estimate estimate, boolean works, String why) {}
+
+  /** The even sizes there are and the pattern's own, large to small. */
+  public static List<Row> of(
+      SizedPattern sized, Materials materials, Conditions conditions, Work work) {
+    Sizer sizer = Sizer.like(sized, materials);
+    Pattern pattern = sized.pattern();
+    TreeSet<Integer> sizes = new TreeSet<>(List.of(pattern.hook().size()));
+    for (int size = HookSpec.LARGEST; size <= HookSpec.SMALLEST; size += STEP) {
+      sizes.add(size);
+    }
+    int done = 0;
+    Options options = new Options(Options.Depth.RESERVE, 1, 0, Mesh.WORKING, work);
+    Estimate own = Estimator.estimate(sized, materials, conditions, options);
+    List<Row> rows = new ArrayList<>();
+    for (int size : sizes) {
+      work.goOn();
+      Estimate here =
+          size == pattern.hook().size()
+              ? own
+              : Estimator.estimate(
+                  sizer.size(SizeRules.onto(pattern, size)), materials, conditions, options);
+      rows.add(row(size, here, own));
+      done++;
+      work.done(done, sizes.size());
+    }
+    return List.copyOf(rows);
+  }
+
+  private static Row row(int size, Estimate here, Estimate own) {
+    Optional<Posture> wanted = own.rest().map(Rest::posture);
+    if (here.rest().isEmpty()) {
+      return new Row(size, here, false, here.sinkReason());
+    }
+    Rest rest = here.rest().get();
+    if (wanted.isPresent() && wanted.get() != rest.posture()) {
+      String why =
+          "Sits %s, not %s. %s"
+              .formatted(words(rest.posture()), words(wanted.get()), shift(own, here));
+      return new Row(size, here, false, why.trim());
+    }
+    Optional<String> crowded = crowded(here);
+    if (crowded.isPresent() && crowded(own).isEmpty()) {
+      return new Row(size, here, false, crowded.get());
+    }
+    double reserve = here.reserve().orElseThrow().keepsPostureTo();
+    return reserve < SCANT
+        ? new Row(
+            size,
+            here,
+            false,
+            "Sits so only up to %.1f × its weight. %s".formatted(reserve, shift(own, here)).trim())
+        : new Row(size, here, true, "");
+  }
+
+  private static Optional<String> crowded(Estimate fly) {
+    return fly.warnings().stream()
+        .filter(w -> w.code().endsWith("crowded"))
+        .map(Warning::message)
+        .findFirst();
+  }
+
+  /** The part whose share of the load changed most, against the fly on its own hook. */
+  private static String shift(Estimate own, Estimate here) {
+    if (own.rest().isEmpty()) {
+      return "";
+    }
+    Rest before = own.rest().get();
+    Rest now = here.rest().orElseThrow();
+    double weightBefore = own.massMg() * Water.GRAVITY;
+    double weightNow = here.massMg() * Water.GRAVITY;
+    return before.support().stream()
+        .map(s -> s.part())
+        .max(
+            Comparator.comparingDouble(
+                p -> before.holds(p) / weightBefore - now.holds(p) / weightNow))
+        .map(
+            p ->
+                "The %s holds %.0f %% of the weight instead of %.0f %%."
+                    .formatted(
+                        p.replace('-', ' '),
+                        100 * now.holds(p) / weightNow,
+                        100 * before.holds(p) / weightBefore))
+        .orElse("");
+  }
+
+  private static String words(Posture posture) {
+    return posture == Posture.ON_TIPS
+        ? "on its tips"
+        : posture.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+}

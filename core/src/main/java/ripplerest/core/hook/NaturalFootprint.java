@@ -1,0 +1,55 @@
+package ripplerest.core.hook;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * What a natural presses into the film, by stage and order: multiples of its body (assumptions).
+ *
+ * @param lengthMm along the body
+ * @param widthMm across it
+ * @param dimples separate places
+ * @param words how it does so
+ */
+public record NaturalFootprint(double lengthMm, double widthMm, int dimples, String words) {
+  private static final String RESOURCE = "/ripplerest/core/hook/natural-footprints.csv";
+  private static final List<CSVRecord> ROWS = read();
+
+  /** The footprint of one natural. */
+  public static NaturalFootprint of(Natural natural) {
+    CSVRecord row =
+        ROWS.stream()
+            .filter(r -> r.get("stage").equals(word(natural.stage())))
+            .filter(r -> r.get("order").equals(word(natural.order())))
+            .findFirst()
+            .orElseThrow();
+    return new NaturalFootprint(
+        natural.bodyMm() * Double.parseDouble(row.get("length-in-bodies")),
+        natural.bodyMm() * Double.parseDouble(row.get("width-in-bodies")),
+        Integer.parseInt(row.get("dimples")),
+        row.get("words"));
+  }
+
+  private static String word(Enum<?> constant) {
+    return constant.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static List<CSVRecord> read() {
+    try (Reader reader =
+            new InputStreamReader(
+                NaturalFootprint.class.getResourceAsStream(RESOURCE), StandardCharsets.UTF_8);
+        var rows =
+            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
+      return rows.getRecords();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

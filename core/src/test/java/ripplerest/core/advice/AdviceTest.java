@@ -1,0 +1,190 @@
+package ripplerest.core.advice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.Cancelled;
+import ripplerest.core.estimate.Work;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.hook.Natural;
+import ripplerest.core.material.Form;
+import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.rest.Flies;
+import ripplerest.core.rest.Posture;
+import ripplerest.core.sizing.SizeRules;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+
+class AdviceTest {
+  private static final Materials MATERIALS = Materials.standard();
+
+  private static SizedPattern fly(String school, int size) {
+    return new Sizer(MATERIALS).size(Flies.of(school, size));
+  }
+
+  private static int index(SizedPattern fly, String part) {
+    return fly.pattern().names().indexOf(part);
+  }
+
+  // Common practice, no source: three plumes at 16 and 14, two at 18 and smaller.
+  @Test
+  void countsMoveByTheirRuleAndDeparturesAreKept() {
+    Pattern plain = Flies.of("flat-plume", 14);
+    Part wing = plain.part(Part.FlatWing.class).orElseThrow();
+    Pattern three = plain.withPart(wing.with("count", 3));
+    assertThat(plumes(SizeRules.onto(three, 18))).isEqualTo(2);
+    assertThat(plumes(SizeRules.onto(three, 16))).isEqualTo(3);
+    assertThat(plumes(SizeRules.onto(three, 12))).isEqualTo(4);
+    Pattern five = plain.withPart(wing.with("count", 5));
+    assertThat(plumes(SizeRules.onto(five, 18))).isEqualTo(4);
+    assertThat(SizeRules.onto(three, 14)).isEqualTo(three);
+  }
+
+  private static int plumes(Pattern pattern) {
+    return pattern.part(Part.FlatWing.class).orElseThrow().count();
+  }
+
+  @Test
+  void aSizeRunPutsEverySizeOnTheWaterAndTellsWhatStops() {
+    List<SizeRun.Row> rows =
+        SizeRun.of(fly("upright-collar", 14), MATERIALS, Flies.GEL, Work.unwatched());
+    assertThat(rows)
+        .extracting(SizeRun.Row::size)
+        .containsExactly(6, 8, 10, 12, 14, 16, 18, 20, 22);
+    SizeRun.Row own = rows.get(4);
+    assertThat(own.works()).isTrue();
+    assertThat(own.why()).isEmpty();
+    assertThat(rows).allMatch(r -> r.works() == r.why().isEmpty());
+    // Common practice, no source: the same dressing floats a small hook and not a large one, for
+    // weight goes with the cube of the size and the film only with its length.
+    assertThat(rows.get(6).works()).isTrue();
+    assertThat(rows.get(0).works()).isFalse();
+    double[] mass = rows.stream().mapToDouble(r -> r.estimate().massMg()).toArray();
+    for (int i = 1; i < mass.length; i++) {
+      assertThat(mass[i]).isLessThan(mass[i - 1]);
+    }
+  }
+
+  @Test
+  void longWorkCanBeGivenUp() {
+    assertThatThrownBy(
+            () ->
+                SizeRun.of(fly("upright-collar", 14), MATERIALS, Flies.GEL, Work.until(() -> true)))
+        .isInstanceOf(Cancelled.class);
+  }
+
+  // By hand: E·r⁴ of hackle 2.5 GPa at 22.6 µm against soft game-bird hackle at 17 µm.
+  @Test
+  void likenessIsTheRatioOfWhatCounts() {
+    Map<Likeness.Trait, Double> ratios =
+        Likeness.of(MATERIALS.get("dry-hackle"), MATERIALS.get("game-hackle"), Form.HACKLE)
+            .ratios();
+    assertThat(ratios.get(Likeness.Trait.STIFFNESS))
+        .isCloseTo(Math.pow(17 / 22.6, 4), within(1e-3));
+    assertThat(ratios.get(Likeness.Trait.THICKNESS)).isCloseTo(17 / 22.6, within(1e-3));
+    Likeness same =
+        Likeness.of(MATERIALS.get("dry-hackle"), MATERIALS.get("dry-hackle"), Form.HACKLE);
+    assertThat(same.distance()).isZero();
+  }
+
+  // Common practice, no source: a thin farmed plume is the likest to a dense one and holds less.
+  @Test
+  void theLikestSubstituteComesFirst() {
+    for (int size : new int[] {12, 14, 16}) {
+      SizedPattern fly = fly("forward-plume", size);
+      Substitutes found =
+          Substitutes.forPart(
+              fly, index(fly, "forward-plume"), MATERIALS, Flies.GEL, Work.unwatched());
+      assertThat(found.materials().get(0).material().id()).isEqualTo("farmed-plume");
+      assertThat(found.materials())
+          .extracting(s -> s.likeness().distance())
+          .isSortedAccordingTo(Double::compare);
+      assertThat(found.materials().get(0).then().sinksAt()).isLessThan(found.now().sinksAt());
+    }
+  }
+
+  @Test
+  void hooksStandInByShankGapAndWire() {
+    SizedPattern fly = fly("upright-collar", 14);
+    HookSpec own =
+        new HookSpec(
+            14,
+            HookSpec.Shape.STRAIGHT,
+            0,
+            0,
+            Optional.of(new HookSpec.Measured("mine", 7.4, 4.0, 0.41, 0.94, Optional.empty())));
+    Substitutes found =
+        Substitutes.forHook(fly, List.of(own), MATERIALS, Flies.GEL, Work.unwatched());
+    assertThat(found.hooks()).hasSize(8);
+    assertThat(found.hooks().get(0).hook().measured()).isPresent();
+    assertThat(found.hooks().get(0).distance()).isLessThan(0.05);
+    assertThat(found.hooks()).noneMatch(h -> h.hook().equals(fly.pattern().hook()));
+  }
+
+  // Common practice, no source: more turns hold more.
+  @Test
+  void enoughTurnsReachAWantedReserve() {
+    SizedPattern fly = fly("upright-collar", 14);
+    int hackle = index(fly, "collar-hackle");
+    WantedSupport two = WantedSupport.of(fly, hackle, 2, MATERIALS, Flies.GEL, Work.unwatched());
+    WantedSupport three = WantedSupport.of(fly, hackle, 3, MATERIALS, Flies.GEL, Work.unwatched());
+    assertThat(two.enough()).isPresent();
+    assertThat(three.enough()).isPresent();
+    assertThat(three.enough().get()).isGreaterThanOrEqualTo(two.enough().get());
+    assertThat(two.tried())
+        .filteredOn(t -> t.number() == two.enough().get())
+        .allMatch(t -> t.sits().keepsPostureTo() >= 2);
+    assertThat(two.tried())
+        .filteredOn(t -> t.number() < two.enough().get())
+        .allMatch(t -> t.sits().keepsPostureTo() < 2 || !t.sits().posture().equals(posture(two)));
+  }
+
+  private static Optional<Posture> posture(WantedSupport s) {
+    return s.tried().stream()
+        .filter(t -> t.number() == s.now())
+        .findFirst()
+        .orElseThrow()
+        .sits()
+        .posture();
+  }
+
+  @Test
+  void whatIsNotCountedIsRefused() {
+    SizedPattern fly = fly("upright-collar", 14);
+    assertThatThrownBy(
+            () ->
+                WantedSupport.of(
+                    fly, index(fly, "body"), 2, MATERIALS, Flies.GEL, Work.unwatched()))
+        .isInstanceOf(OutOfRangeException.class)
+        .hasMessageContaining("counted");
+    assertThatThrownBy(() -> WantedSupport.of(fly, 0, 40, MATERIALS, Flies.GEL, Work.unwatched()))
+        .isInstanceOf(OutOfRangeException.class);
+  }
+
+  // Common practice, no source: the footprint of a fly on the same size reads larger than one size
+  // down.
+  @Test
+  void bothWaysOfChoosingTheHookAreLaidBesideTheNatural() {
+    Natural dun =
+        new Natural(Natural.Order.MAYFLY, Natural.Stage.ADULT, Natural.Sex.UNKNOWN, 7.4, 3);
+    for (String school : List.of("upright-collar", "parachute", "spent-drake")) {
+      FootprintMatch match =
+          FootprintMatch.of(fly(school, 14), dun, MATERIALS, Flies.GEL, Work.unwatched());
+      assertThat(match.natural().lengthMm()).isCloseTo(1.3 * 7.4, within(1e-9));
+      assertThat(match.ways())
+          .extracting(FootprintMatch.WayMatch::way)
+          .containsExactly(Natural.Way.SAME_SIZE, Natural.Way.ONE_SMALLER);
+      double same = match.ways().get(0).fly().footprint().orElseThrow().lengthMm();
+      double smaller = match.ways().get(1).fly().footprint().orElseThrow().lengthMm();
+      assertThat(smaller).as(school).isLessThan(same);
+    }
+  }
+}
