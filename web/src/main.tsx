@@ -1,12 +1,17 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Toast } from 'radix-ui'
-import { StrictMode } from 'react'
+import { StrictMode, Suspense, lazy } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import './index.css'
 import { App } from './views/App'
-import { Hooks } from './views/Hooks'
-import { Schools } from './views/Schools'
+
+// What is not on the bench is loaded when it is opened.
+const Book = lazy(() => import('./views/Book').then((m) => ({ default: m.Book })))
+const Hooks = lazy(() => import('./views/Hooks').then((m) => ({ default: m.Hooks })))
+const Materials = lazy(() => import('./views/Materials').then((m) => ({ default: m.Materials })))
+const Schools = lazy(() => import('./views/Schools').then((m) => ({ default: m.Schools })))
+const SizeRun = lazy(() => import('./views/SizeRun').then((m) => ({ default: m.SizeRun })))
 
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
@@ -18,12 +23,17 @@ if (root) {
       <QueryClientProvider client={client}>
         <Toast.Provider swipeDirection="down" duration={10000}>
           <BrowserRouter>
-            <Routes>
-              <Route path="/" element={<App />} />
-              <Route path="/bench/:id" element={<App />} />
-              <Route path="/hooks" element={<Hooks />} />
-              <Route path="/schools" element={<Schools />} />
-            </Routes>
+            <Suspense fallback={<p className="p-10">Opening…</p>}>
+              <Routes>
+                <Route path="/" element={<App />} />
+                <Route path="/bench/:id" element={<App />} />
+                <Route path="/bench/:id/sizes" element={<SizeRun />} />
+                <Route path="/book" element={<Book />} />
+                <Route path="/materials" element={<Materials />} />
+                <Route path="/hooks" element={<Hooks />} />
+                <Route path="/schools" element={<Schools />} />
+              </Routes>
+            </Suspense>
           </BrowserRouter>
           <Toast.Viewport className="fixed bottom-4 left-1/2 z-50 w-96 -translate-x-1/2" />
         </Toast.Provider>

@@ -1,8 +1,11 @@
 import type {
   AnswerLine,
+  BookPage,
   Estimate,
   Hooks,
+  ImportLine,
   Matches,
+  MaterialEntry,
   NewHook,
   Part,
   PartKind,
@@ -114,7 +117,17 @@ export async function importFile(file: File): Promise<PatternResource> {
 export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
   call<Estimate>('/api/estimates', { ...send('POST', document), signal })
 
-export type Question = 'WHOLE' | 'WHAT_IF' | 'LANDING' | 'CARRY' | 'OVER_TIME'
+export type Question =
+  | 'WHOLE'
+  | 'WHAT_IF'
+  | 'LANDING'
+  | 'CARRY'
+  | 'OVER_TIME'
+  | 'AMOUNTS'
+  | 'SIZE_RUN'
+  | 'SUBSTITUTES'
+  | 'SUPPORT'
+  | 'FOOTPRINT'
 
 /** Asks what takes a while; every line is handed on as it comes, and the last is the answer. */
 export async function answer(
@@ -122,20 +135,53 @@ export async function answer(
   question: Question,
   onLine: (line: AnswerLine) => void,
   signal: AbortSignal,
+  more: Record<string, string> = {},
 ): Promise<AnswerLine> {
-  const path = `/api/answers?ask=${question}`
-  const response = await ask(path, { ...send('POST', document), signal })
+  const path = `/api/answers?${new URLSearchParams({ ...more, ask: question })}`
+  return lines(await ask(path, { ...send('POST', document), signal }), onLine)
+}
+
+/** Brings a book, a zipped folder or one pattern in, all of it or nothing. */
+export async function importBook(
+  file: File,
+  onLine: (line: ImportLine) => void,
+  signal: AbortSignal,
+): Promise<ImportLine> {
+  const headers = { 'Content-Type': 'application/octet-stream' }
+  return lines(
+    await ask('/api/book/imports', { method: 'POST', body: file, headers, signal }),
+    onLine,
+  )
+}
+
+async function lines<T>(response: Response, onLine: (line: T) => void): Promise<T> {
   const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader()
-  let last: AnswerLine | undefined
+  let last: T | undefined
   let rest = ''
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
-    const lines = (rest + part.value).split('\n')
-    rest = lines.pop() ?? ''
-    for (const line of lines) {
-      last = JSON.parse(line) as AnswerLine
+    const whole = (rest + part.value).split('\n')
+    rest = whole.pop() ?? ''
+    for (const line of whole) {
+      last = JSON.parse(line) as T
       onLine(last)
     }
   }
   if (!last) throw new ApiError({ title: 'No answer', status: 0, detail: 'The answer broke off.' })
   return last
 }
+
+export const findPatterns = (query: URLSearchParams) => call<BookPage>(`/api/book?${query}`)
+export const listNaturals = () => call<string[]>('/api/book/naturals')
+export const listMaterials = () => call<MaterialEntry[]>('/api/materials')
+export const forgetMaterial = (id: string) =>
+  call<undefined>(`/api/materials/${id}`, send('DELETE'))
+export const archivePattern = (id: string, away: boolean) =>
+  call<undefined>(`/api/patterns/${id}/archive`, send(away ? 'POST' : 'DELETE'))
+
+/** Takes in a table as CSV, all rows or none. */
+export const importTable = (of: 'hooks' | 'materials', file: File) =>
+  call<{ added: number }>(`/api/${of}/table`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'text/csv' },
+    body: file,
+  })

@@ -1,7 +1,7 @@
 import type { ApiError } from '../api/client'
 import type { Interval, Rest } from '../api/types'
 
-const POSTURES: Record<string, string> = {
+export const POSTURES: Record<string, string> = {
   'on-tips': 'on its tips',
   'half-down': 'half down',
   flush: 'flush',

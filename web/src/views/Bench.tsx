@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Copy, Download, Trash2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
+import { Link } from 'react-router'
 import { ApiError, estimatePose, exportAddress } from '../api/client'
 import type { PartKind, PatternDocument, PatternResource, School } from '../api/types'
 import { fieldProblem } from '../parts/words'
@@ -108,7 +109,7 @@ export function Bench({
         </div>
         <aside aria-label="Readings" className="border-rule lg:relative lg:w-80 lg:border-l">
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
-            {estimate && <Readings pose={estimate} full={full} answers={answers} />}
+            {estimate && <Readings pose={estimate} full={full} answers={answers} fly={fly} />}
             {estimate && <Cautions estimate={estimate} />}
           </div>
         </aside>
@@ -129,7 +130,7 @@ export function Bench({
 }
 
 function bare(document: PatternDocument): PatternDocument {
-  return { ...document, pattern: { ...document.pattern, name: '-', notes: '' } }
+  return { ...document, pattern: { ...document.pattern, name: '-', notes: '', natural: '' } }
 }
 
 function renamed(document: PatternDocument): PatternDocument {
@@ -181,6 +182,14 @@ function Heading(props: HeadingProps) {
         )}
         onChange={onSchool}
       />
+      <Stands
+        key={`for ${pattern.natural}`}
+        value={pattern.natural ?? ''}
+        onChange={(natural) => onChange({ ...document, pattern: { ...pattern, natural } })}
+      />
+      <Link to={`/bench/${id}/sizes`} className="hover:text-tide underline decoration-dotted">
+        size run
+      </Link>
       <span className="flex-1" />
       <Saved state={state} onRetry={onRetry} />
       <span className="flex items-center gap-1">
@@ -221,6 +230,32 @@ function Name({ value, onChange }: { value: string; onChange: (name: string) => 
       }}
       className="hover:border-rule rounded border border-transparent bg-transparent font-serif text-3xl font-bold"
     />
+  )
+}
+
+/** The insect it stands for. */
+function Stands({ value, onChange }: { value: string; onChange: (natural: string) => void }) {
+  const [draft, setDraft] = useState(value)
+  const commit = () => {
+    if (draft.trim() !== value) onChange(draft.trim())
+  }
+  return (
+    <label className="text-soft flex items-baseline gap-2">
+      stands for
+      <input
+        value={draft}
+        maxLength={80}
+        size={16}
+        placeholder="any insect"
+        onChange={(e) => setDraft(e.target.value)}
+        onBlur={commit}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') e.currentTarget.blur()
+          if (e.key === 'Escape') setDraft(value)
+        }}
+        className="border-rule bg-leaf text-ink placeholder:text-soft rounded border px-2"
+      />
+    </label>
   )
 }
 

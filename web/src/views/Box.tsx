@@ -12,6 +12,13 @@ type Props = {
   onImport: (files: FileList | null) => void
 }
 
+const VIEWS = [
+  ['/book', 'Book'],
+  ['/materials', 'Materials'],
+  ['/hooks', 'Hooks'],
+  ['/schools', 'Schools'],
+] as const
+
 /** The fly box along the top: one compartment a pattern. */
 export function Box({ patterns, schools, openId, onNew, onImport }: Props) {
   const file = useRef<HTMLInputElement>(null)
@@ -40,12 +47,11 @@ export function Box({ patterns, schools, openId, onNew, onImport }: Props) {
         </ul>
       </nav>
       <div className="flex items-center gap-3 py-2">
-        <Link to="/hooks" className="hover:text-tide">
-          Hooks
-        </Link>
-        <Link to="/schools" className="hover:text-tide">
-          Schools
-        </Link>
+        {VIEWS.map(([to, name]) => (
+          <Link key={to} to={to} className="hover:text-tide">
+            {name}
+          </Link>
+        ))}
         <DropdownMenu.Root>
           <DropdownMenu.Trigger className="bg-leaf border-rule hover:border-tide flex items-center gap-1 rounded-md border px-3 py-1">
             <Plus size={16} aria-hidden /> New

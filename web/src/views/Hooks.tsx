@@ -2,12 +2,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ApiError, deleteHook, listHooks, matchNatural, measureHook } from '../api/client'
 import type { HookView, NewHook } from '../api/types'
+import { ORDERS, STAGES } from '../parts/naturals'
 import { fieldProblem } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
 import { Page, Table } from './Page'
+import { TableFile } from './TableFile'
 
 const HEAD = ['shank', 'gap', 'wire', 'eye', 'weight']
 
@@ -20,6 +22,7 @@ export function Hooks() {
         <MatchNatural />
         <OwnHooks hooks={hooks.data?.own ?? []} />
       </div>
+      <TableFile of="hooks" />
       <h2 className="mt-8 font-serif text-2xl">Catalogue</h2>
       <p className="text-soft mb-2">
         Standard dry-fly hooks by shape and size, from memory: measure your own where it matters.
@@ -45,18 +48,6 @@ function dimensions(h: HookView): string[] {
   ]
 }
 
-const ORDERS = [
-  ['MAYFLY', 'mayfly'],
-  ['SEDGE', 'sedge'],
-  ['STONEFLY', 'stonefly'],
-  ['MIDGE', 'midge'],
-  ['TERRESTRIAL', 'land insect'],
-] as const
-const STAGES = [
-  ['EMERGER', 'emerger'],
-  ['ADULT', 'adult'],
-  ['SPENT', 'spent'],
-] as const
 const SEXES = [
   ['MALE', 'male'],
   ['FEMALE', 'female'],

@@ -17,14 +17,24 @@ export function Page({ title, children }: { title: string; children: ReactNode }
   )
 }
 
-/** Numbers in columns. */
-export function Table({ head, rows }: { head: string[]; rows: ReactNode[][] }) {
+/** Numbers in columns; the first few hold words. */
+export function Table({
+  head,
+  rows,
+  words = 1,
+}: {
+  head: string[]
+  rows: ReactNode[][]
+  words?: number
+}) {
+  const side = (column: number) =>
+    column < words ? `text-left ${column > 0 ? 'pl-4' : ''}` : 'pl-4 text-right'
   return (
     <table className="w-full tabular-nums">
       <thead>
         <tr className="border-rule border-b">
           {head.map((h, i) => (
-            <th key={h} scope="col" className={`text-soft py-1 font-normal ${side(i)}`}>
+            <th key={i} scope="col" className={`text-soft py-1 font-normal ${side(i)}`}>
               {h}
             </th>
           ))}
@@ -44,5 +54,3 @@ export function Table({ head, rows }: { head: string[]; rows: ReactNode[][] }) {
     </table>
   )
 }
-
-const side = (column: number) => (column === 0 ? 'text-left' : 'pl-4 text-right')

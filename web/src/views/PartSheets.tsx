@@ -17,6 +17,7 @@ import { LengthStepper } from '../ui/LengthStepper'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
+import { PartAdvice } from './PartAdvice'
 
 type Props = {
   document: PatternDocument
@@ -39,21 +40,30 @@ export function PartSheets({ document, estimate, kinds, onChange }: Props) {
             key={name}
             title={title(name)}
             buttons={
-              <Order
-                name={words(name)}
-                first={i === 0}
-                last={i === parts.length - 1}
-                only={parts.length === 1}
-                onMove={(by) => onChange(withParts(document, moved(parts, i, by)))}
-                onRemove={() =>
-                  onChange(
-                    withParts(
-                      document,
-                      parts.filter((_, j) => j !== i),
-                    ),
-                  )
-                }
-              />
+              <span className="flex">
+                <PartAdvice
+                  document={document}
+                  part={name}
+                  counted={countedField(kind)}
+                  onMaterial={(material) => onChange(withPart(document, i, { material }))}
+                  onNumber={(field, number) => onChange(withPart(document, i, { [field]: number }))}
+                />
+                <Order
+                  name={words(name)}
+                  first={i === 0}
+                  last={i === parts.length - 1}
+                  only={parts.length === 1}
+                  onMove={(by) => onChange(withParts(document, moved(parts, i, by)))}
+                  onRemove={() =>
+                    onChange(
+                      withParts(
+                        document,
+                        parts.filter((_, j) => j !== i),
+                      ),
+                    )
+                  }
+                />
+              </span>
             }
           >
             <Pick
@@ -84,6 +94,10 @@ export function PartSheets({ document, estimate, kinds, onChange }: Props) {
     </>
   )
 }
+
+/** The field by which more of a part holds more, if it has one. */
+const countedField = (kind: PartKind) =>
+  kind.fields.find((f) => f.name === 'count' || f.name === 'turns')
 
 /** As the core calls it: the kind, and from the second of a kind on its number. */
 function nameOf(parts: Part[], index: number): string {

@@ -1,5 +1,7 @@
 import { Accordion } from 'radix-ui'
-import type { Estimate } from '../api/types'
+import type { Estimate, PatternDocument } from '../api/types'
+import { AmountsReading } from './AmountsReading'
+import { FootprintReading } from './FootprintReading'
 import { LongReadings } from './LongReadings'
 import { Bar, Reading } from './Reading'
 import type { Answers } from './useAnswers'
@@ -10,10 +12,12 @@ export function Readings({
   pose,
   full,
   answers,
+  fly,
 }: {
   pose: Estimate
   full: Estimate | undefined
   answers: Answers
+  fly?: PatternDocument
 }) {
   const rest = pose.rest
   const band = full?.band
@@ -103,6 +107,8 @@ export function Readings({
         </ul>
       </Reading>
       <LongReadings answers={answers} sits={pose.posture} />
+      <FootprintReading fly={fly} own={full?.footprint} />
+      <AmountsReading amounts={answers.AMOUNTS?.amounts?.amounts} />
     </Accordion.Root>
   )
 }

@@ -6,6 +6,7 @@ import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
+import { HookAdvice } from './PartAdvice'
 import { PartSheets } from './PartSheets'
 
 type Props = {
@@ -25,7 +26,27 @@ export function Tray({ document, estimate, kinds, onChange }: Props) {
   const measured = hook.measured ? [hook.measured.name] : []
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-3 px-6 pt-2 pb-4">
-      <Sheet title="Hook">
+      <Sheet
+        title="Hook"
+        buttons={
+          <HookAdvice
+            document={document}
+            onHook={(h) =>
+              changeHook(
+                h.name === ''
+                  ? {
+                      size: h.size,
+                      shape: h.shape as Hook['shape'],
+                      lengthSteps: h.lengthSteps,
+                      wireSteps: h.wireSteps,
+                      measured: undefined,
+                    }
+                  : chosen(h.name, own, hook),
+              )
+            }
+          />
+        }
+      >
         {(own.length > 0 || hook.measured) && (
           <Pick
             label="hook"

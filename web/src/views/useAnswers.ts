@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import { answer, type Question } from '../api/client'
 import type { AnswerLine, PatternDocument } from '../api/types'
 
-const QUESTIONS: Question[] = ['WHOLE', 'WHAT_IF', 'CARRY', 'LANDING', 'OVER_TIME']
+const QUESTIONS: Question[] = ['AMOUNTS', 'WHOLE', 'WHAT_IF', 'CARRY', 'LANDING', 'OVER_TIME']
 
 /** The latest line to each question about one fly, and why the asking ended early if it did. */
 export type Answers = Partial<Record<Question, AnswerLine>> & { failed?: string }
@@ -45,4 +45,40 @@ export function useAnswers(key: string, fly: PatternDocument, ready: boolean): A
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the fly
   }, [key, ready])
   return told.key === key ? told.answers : {}
+}
+
+type Asked = { line?: AnswerLine; failed?: string }
+
+/**
+ * One question about one fly, asked anew when anything about it changes; nothing is asked without
+ * a fly.
+ */
+export function useAnswer(
+  fly: PatternDocument | undefined,
+  question: Question,
+  more: Record<string, string> = {},
+): Asked {
+  const key = fly ? JSON.stringify([fly, question, more]) : ''
+  const [told, setTold] = useState<Asked & { key: string }>({ key })
+  useEffect(() => {
+    if (!fly) return
+    const gone = new AbortController()
+    const tell = (line: AnswerLine) => {
+      if (!gone.signal.aborted) setTold({ key, line })
+    }
+    answer(fly, question, tell, gone.signal, more).catch((cause: unknown) => {
+      if (gone.signal.aborted) return
+      setTold({ key, failed: cause instanceof Error ? cause.message : 'No answer.' })
+    })
+    return () => gone.abort()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for all of it
+  }, [key])
+  return told.key === key ? told : {}
+}
+
+/** Where a question is that has no answer yet. */
+export function whereItIs({ line, failed }: Asked): string {
+  if (failed) return failed
+  if (line?.waits) return `waits behind ${line.waits.before}`
+  return line?.progress ? `${line.progress.done} of ${line.progress.all} tried` : 'working…'
 }

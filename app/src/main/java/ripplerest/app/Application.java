@@ -3,8 +3,8 @@ package ripplerest.app;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.SchoolStore;
-import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.exchange.PatternReader;
 
@@ -16,13 +16,8 @@ public class Application {
   }
 
   @Bean
-  Materials materials() {
-    return Materials.standard();
-  }
-
-  @Bean
-  Sizer sizer(Materials materials, SchoolStore schools) {
-    return new Sizer(materials, schools::schools);
+  Sizer sizer(MaterialStore materials, SchoolStore schools) {
+    return new Sizer(materials::materials, schools::schools);
   }
 
   @Bean

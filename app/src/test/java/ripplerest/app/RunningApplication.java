@@ -57,9 +57,9 @@ final class RunningApplication {
         body == null
             ? HttpRequest.BodyPublishers.noBody()
             : HttpRequest.BodyPublishers.ofString(body));
-    request.header("Content-Type", "application/json");
-    if (headers.length > 0) {
-      request.headers(headers);
+    request.setHeader("Content-Type", "application/json");
+    for (int i = 0; i < headers.length; i += 2) {
+      request.setHeader(headers[i], headers[i + 1]);
     }
     HttpResponse<String> response =
         client.send(request.build(), HttpResponse.BodyHandlers.ofString());

@@ -12,7 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import ripplerest.core.dressing.Pattern;
+import java.util.regex.Pattern;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.Sizer;
 import tools.jackson.core.JacksonException;
@@ -31,8 +31,12 @@ public final class PatternReader {
   public static final int VERSION = 2;
 
   private static final String FORMAT = "ripple-rest/pattern";
+
+  /** Control characters but tab and line ends, and halves of a surrogate pair. */
+  private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}\\p{Cs}&&[^\\t\\n\\r]]");
+
   private static final Schema SCHEMA = schema();
-  private static final JsonMapper MAPPER =
+  static final JsonMapper MAPPER =
       JsonMapper.builder()
           .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
@@ -69,7 +73,14 @@ public final class PatternReader {
               "at most " + MOST_BYTES + " bytes",
               "Choose a pattern file."));
     }
-    JsonNode root = parse(new String(bytes, StandardCharsets.UTF_8));
+    return read(parse(new String(bytes, StandardCharsets.UTF_8)));
+  }
+
+  /** Reads one document that is JSON already. */
+  PatternFile read(JsonNode root) {
+    if (!root.isObject()) {
+      throw notAPattern();
+    }
     checkVersion(root);
     if (VersionOne.is(root)) {
       VersionOne.upgrade((ObjectNode) root);
@@ -77,6 +88,9 @@ public final class PatternReader {
     List<FieldProblem> problems = new ArrayList<>();
     for (Error e : SCHEMA.validate(root)) {
       problems.add(problem(e, root));
+    }
+    if (problems.isEmpty()) {
+      unprintable("", root, problems);
     }
     if (!problems.isEmpty()) {
       throw new InvalidDocumentException(
@@ -100,7 +114,21 @@ public final class PatternReader {
     }
   }
 
-  private void provable(Pattern pattern) {
+  /** Characters that no text is made of could not be stored. */
+  private static void unprintable(String pointer, JsonNode node, List<FieldProblem> problems) {
+    if (node.isString() && UNPRINTABLE.matcher(node.asString()).find()) {
+      problems.add(
+          new FieldProblem(
+              pointer, "a character that is no text", "plain text", "Remove that character."));
+    }
+    node.propertyStream()
+        .forEach(e -> unprintable(pointer + "/" + e.getKey(), e.getValue(), problems));
+    for (int i = 0; node.isArray() && i < node.size(); i++) {
+      unprintable(pointer + "/" + i, node.get(i), problems);
+    }
+  }
+
+  private void provable(ripplerest.core.dressing.Pattern pattern) {
     sizer.size(pattern);
   }
 
@@ -108,9 +136,7 @@ public final class PatternReader {
     try {
       JsonNode root = MAPPER.readTree(text);
       if (root == null || !root.isObject()) {
-        throw refusal(
-            "The file is not a pattern.",
-            new FieldProblem("", "not an object", "a JSON object", "Choose a pattern file."));
+        throw notAPattern();
       }
       return root;
     } catch (JacksonException e) {
@@ -120,6 +146,12 @@ public final class PatternReader {
           new FieldProblem(
               "", "text that is not JSON" + where, "a JSON document", "Choose a pattern file."));
     }
+  }
+
+  private static InvalidDocumentException notAPattern() {
+    return refusal(
+        "The file is not a pattern.",
+        new FieldProblem("", "not an object", "a JSON object", "Choose a pattern file."));
   }
 
   private static void checkVersion(JsonNode root) {

@@ -6,9 +6,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternWriter;
 
@@ -27,6 +30,22 @@ public class PatternEntity {
   @Column(name = "hook_size", nullable = false)
   private int hookSize;
 
+  @Column(name = "natural_insect", nullable = false)
+  private String natural;
+
+  @Column(name = "hook_shape", nullable = false)
+  private String hookShape;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(nullable = false)
+  private String[] materials;
+
+  @Column(nullable = false)
+  private String words;
+
+  /** Unknown until it has been put on the water; see {@link PostureFiller}. */
+  private String posture;
+
   @JdbcTypeCode(SqlTypes.JSON)
   @Column(nullable = false)
   private String document;
@@ -41,23 +60,41 @@ public class PatternEntity {
   @Column(name = "updated_at", nullable = false)
   private Instant updatedAt;
 
+  @Column(name = "archived_at")
+  private Instant archivedAt;
+
   @Column(name = "deleted_at")
   private Instant deletedAt;
 
   protected PatternEntity() {}
 
-  PatternEntity(PatternFile file, Instant now) {
+  PatternEntity(PatternFile file, BookWords book, Instant now) {
     this.id = UUID.randomUUID();
     this.createdAt = now;
-    take(file, now);
+    take(file, book, now);
   }
 
-  final void take(PatternFile file, Instant now) {
-    this.name = file.pattern().name();
-    this.school = file.pattern().school();
-    this.hookSize = file.pattern().hook().size();
+  final void take(PatternFile file, BookWords book, Instant now) {
     this.document = PatternWriter.write(file);
     this.updatedAt = now;
+    this.posture = null;
+    index(file.pattern(), book);
+  }
+
+  /** What lists and searches go by. */
+  final void index(Pattern pattern, BookWords book) {
+    this.name = pattern.name();
+    this.school = pattern.school();
+    this.natural = pattern.natural();
+    this.hookSize = pattern.hook().size();
+    this.hookShape = pattern.hook().shape().name().toLowerCase(Locale.ROOT).replace('_', '-');
+    this.materials =
+        pattern.parts().stream().map(Part::material).distinct().sorted().toArray(String[]::new);
+    this.words = book.of(pattern);
+  }
+
+  void archive(Instant now) {
+    archivedAt = now;
   }
 
   void delete(Instant now) {
@@ -78,6 +115,26 @@ public class PatternEntity {
 
   public String school() {
     return school;
+  }
+
+  public String natural() {
+    return natural;
+  }
+
+  String words() {
+    return words;
+  }
+
+  String[] materials() {
+    return materials.clone();
+  }
+
+  String hookShape() {
+    return hookShape;
+  }
+
+  public boolean isArchived() {
+    return archivedAt != null;
   }
 
   public int hookSize() {

@@ -2,10 +2,14 @@ package ripplerest.app.store;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PatternRepository extends JpaRepository<PatternEntity, UUID> {
-  List<PatternEntity> findByDeletedAtIsNullOrderByCreatedAtAsc();
+  List<PatternEntity> findByDeletedAtIsNullAndArchivedAtIsNullOrderByCreatedAtDescIdAsc(Limit most);
+
+  Stream<PatternEntity> streamByDeletedAtIsNullOrderByCreatedAtAsc();
 
   long countBySchool(String school);
 }

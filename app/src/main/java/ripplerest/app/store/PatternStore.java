@@ -1,9 +1,15 @@
 package ripplerest.app.store;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -12,18 +18,34 @@ import ripplerest.exchange.PatternFile;
 /** Keeps patterns. Nothing is overwritten that the writer has not seen. */
 @Service
 public class PatternStore {
+  /** Patterns written together. */
+  private static final int BATCH = 100;
+
   private final PatternRepository repository;
   private final TransactionTemplate transaction;
+  private final EntityManager manager;
+  private final BookWords book;
   private final Clock clock = Clock.systemUTC();
 
-  PatternStore(PatternRepository repository, TransactionTemplate transaction) {
+  PatternStore(
+      PatternRepository repository,
+      TransactionTemplate transaction,
+      EntityManager manager,
+      BookWords book) {
     this.repository = repository;
     this.transaction = transaction;
+    this.manager = manager;
+    this.book = book;
   }
 
-  /** All patterns that are not deleted, oldest first. */
-  public List<PatternEntity> list() {
-    return repository.findByDeletedAtIsNullOrderByCreatedAtAsc();
+  /** The patterns added last that are neither deleted nor archived, oldest first. */
+  public List<PatternEntity> latest(int most) {
+    List<PatternEntity> latest =
+        new ArrayList<>(
+            repository.findByDeletedAtIsNullAndArchivedAtIsNullOrderByCreatedAtDescIdAsc(
+                Limit.of(most)));
+    Collections.reverse(latest);
+    return latest;
   }
 
   /** One pattern that is not deleted. */
@@ -35,7 +57,52 @@ public class PatternStore {
   }
 
   public PatternEntity add(PatternFile file) {
-    return transaction.execute(t -> repository.saveAndFlush(new PatternEntity(file, now())));
+    return transaction.execute(t -> repository.saveAndFlush(new PatternEntity(file, book, now())));
+  }
+
+  /**
+   * Adds all that {@code source} hands over, or none: whatever it throws undoes everything.
+   *
+   * @return how many
+   */
+  public int addAll(Consumer<Consumer<PatternFile>> source) {
+    int[] added = {0};
+    transaction.executeWithoutResult(
+        t ->
+            source.accept(
+                file -> {
+                  manager.persist(new PatternEntity(file, book, now()));
+                  if (++added[0] % BATCH == 0) {
+                    manager.flush();
+                    manager.clear();
+                  }
+                }));
+    return added[0];
+  }
+
+  /** Hands over every pattern that is not deleted, archived ones too, oldest first. */
+  public void each(Consumer<PatternEntity> taker) {
+    transaction.executeWithoutResult(
+        t -> {
+          try (Stream<PatternEntity> all =
+              repository.streamByDeletedAtIsNullOrderByCreatedAtAsc()) {
+            all.forEach(
+                p -> {
+                  taker.accept(p);
+                  manager.detach(p);
+                });
+          }
+        });
+  }
+
+  /** Puts a pattern away, or takes it out again. */
+  public PatternEntity archive(UUID id, boolean away) {
+    return transaction.execute(
+        t -> {
+          PatternEntity stored = get(id);
+          stored.archive(away ? now() : null);
+          return repository.saveAndFlush(stored);
+        });
   }
 
   /** Replaces a pattern if its revision is still the one that was read. */
@@ -47,7 +114,7 @@ public class PatternStore {
             if (stored.revision() != revision) {
               throw new ConflictException(stored);
             }
-            stored.take(file, now());
+            stored.take(file, book, now());
             return repository.saveAndFlush(stored);
           });
     } catch (ObjectOptimisticLockingFailureException e) {

@@ -35,7 +35,14 @@ class ApiDescription {
           "HungView",
           "UnderView",
           "OverTimeView",
-          "LimitView");
+          "LimitView",
+          "AmountsView",
+          "SizeRunView",
+          "SubstitutesView",
+          "SupportedView",
+          "FootprintsView",
+          "ProblemDocument",
+          "AddedView");
   private static final Set<String> REQUESTS =
       Set.of("NewPattern", "NewSchool", "NewHook", "NewRule");
 

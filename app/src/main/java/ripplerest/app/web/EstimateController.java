@@ -7,6 +7,7 @@ import java.io.IOException;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.MaterialStore;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
@@ -21,9 +22,9 @@ import ripplerest.exchange.PatternReader;
 class EstimateController {
   private final PatternReader reader;
   private final Sizer sizer;
-  private final Materials materials;
+  private final MaterialStore materials;
 
-  EstimateController(PatternReader reader, Sizer sizer, Materials materials) {
+  EstimateController(PatternReader reader, Sizer sizer, MaterialStore materials) {
     this.reader = reader;
     this.sizer = sizer;
     this.materials = materials;
@@ -39,9 +40,10 @@ class EstimateController {
   }
 
   EstimateView estimate(PatternFile file) {
+    Materials table = materials.materials();
     Estimate estimate =
         Estimator.estimate(
-            sizer.size(file.pattern()), materials, file.conditions(), Options.poseOnly());
-    return EstimateView.drawn(estimate, materials);
+            sizer.size(file.pattern()), table, file.conditions(), Options.poseOnly());
+    return EstimateView.drawn(estimate, table);
   }
 }

@@ -1,11 +1,14 @@
 package ripplerest.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,13 +18,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.OwnHook;
 import ripplerest.app.store.OwnHookRepository;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
-import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
+import ripplerest.exchange.HookTable;
 
 /** Hooks: the catalogue, the tier's own, and those that match a natural. */
 @RestController
@@ -30,11 +34,11 @@ class HookController {
   private static final int STEP = 2;
 
   private final OwnHookRepository own;
-  private final double steel;
+  private final MaterialStore materials;
 
-  HookController(OwnHookRepository own, Materials materials) {
+  HookController(OwnHookRepository own, MaterialStore materials) {
     this.own = own;
-    this.steel = materials.get("hook-steel").get(Property.DENSITY);
+    this.materials = materials;
   }
 
   /** A hook, mm and mg; of the size table (from memory) or measured, and then with a name. */
@@ -75,13 +79,35 @@ class HookController {
 
   @GetMapping
   HooksView hooks() {
-    List<HookRow> catalogue = new ArrayList<>();
+    return new HooksView(
+        catalogue().stream().map(this::view).toList(),
+        own.findAllByOrderByName().stream().map(this::view).toList());
+  }
+
+  private static List<HookSpec> catalogue() {
+    List<HookSpec> catalogue = new ArrayList<>();
     for (HookSpec.Shape shape : HookSpec.Shape.values()) {
       for (int size = HookSpec.LARGEST; size <= HookSpec.SMALLEST; size += STEP) {
-        catalogue.add(view(new HookSpec(size, shape, 0, 0)));
+        catalogue.add(new HookSpec(size, shape, 0, 0));
       }
     }
-    return new HooksView(catalogue, own.findAllByOrderByName().stream().map(this::view).toList());
+    return catalogue;
+  }
+
+  /** All hooks as CSV, the tier's own last. */
+  @GetMapping(path = "/table", produces = Csv.TYPE)
+  ResponseEntity<String> table() throws IOException {
+    List<HookSpec> all = new ArrayList<>(catalogue());
+    own.findAllByOrderByName().forEach(h -> all.add(h.spec()));
+    return Csv.file("hooks.csv", HookTable.write(all));
+  }
+
+  /** Adds the measured hooks of a CSV file, all or none. */
+  @PostMapping(path = "/table", consumes = Csv.TYPE)
+  Csv.Added bringIn(HttpServletRequest request) throws IOException {
+    List<OwnHook> hooks = HookTable.read(Csv.reader(request)).stream().map(OwnHook::new).toList();
+    own.saveAll(hooks);
+    return new Csv.Added(hooks.size());
   }
 
   @PostMapping
@@ -139,7 +165,7 @@ class HookController {
         rounded(hook.gapMm(), 1e2),
         rounded(hook.wireMm(), 1e2),
         rounded(hook.eyeMm(), 1e2),
-        rounded(hook.massMg(steel), 10),
+        rounded(hook.massMg(materials.materials().get("hook-steel").get(Property.DENSITY)), 10),
         hook.extended());
   }
 

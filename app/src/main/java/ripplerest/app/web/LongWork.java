@@ -44,6 +44,9 @@ public class LongWork {
      * @return whether it is still wanted
      */
     boolean waits(int before);
+
+    /** Called once it has run, or was given up before. */
+    default void over() {}
   }
 
   /** Too many wait already. */
@@ -55,9 +58,21 @@ public class LongWork {
     }
   }
 
+  /** A job in the queue; whatever becomes of it, it is told when it is over. */
+  private record Queued(Job job) implements Runnable {
+    @Override
+    public void run() {
+      try {
+        job.run();
+      } finally {
+        job.over();
+      }
+    }
+  }
+
   void submit(Job job) {
     try {
-      workers.execute(job);
+      workers.execute(new Queued(job));
     } catch (RejectedExecutionException e) {
       throw new FullException();
     }
@@ -66,8 +81,10 @@ public class LongWork {
   private void tell() {
     int before = workers.getActiveCount();
     for (Runnable waiting : List.copyOf(workers.getQueue())) {
-      if (waiting instanceof Job job && !job.waits(before)) {
-        workers.remove(job);
+      if (waiting instanceof Queued queued && !queued.job().waits(before)) {
+        if (workers.remove(queued)) {
+          queued.job().over();
+        }
       } else {
         before++;
       }

@@ -7,24 +7,24 @@ import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.SchoolStore;
-import ripplerest.core.material.Materials;
 import ripplerest.exchange.PartView;
 
 /** The kinds of part there are, for working sheets. */
 @RestController
 class PartController {
-  private final Materials materials;
+  private final MaterialStore materials;
   private final SchoolStore schools;
 
-  PartController(Materials materials, SchoolStore schools) {
+  PartController(MaterialStore materials, SchoolStore schools) {
     this.materials = materials;
     this.schools = schools;
   }
 
   @GetMapping("/api/parts")
   List<PartView> parts() {
-    return PartView.all(materials);
+    return PartView.all(materials.materials());
   }
 
   /** One part at a school's default, as it stands in a pattern document. */

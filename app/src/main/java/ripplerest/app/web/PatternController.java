@@ -33,6 +33,7 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
+import ripplerest.exchange.BookFile;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
 import ripplerest.exchange.PatternWriter;
@@ -42,6 +43,9 @@ import tools.jackson.databind.ObjectMapper;
 @RestController
 @RequestMapping("/api/patterns")
 class PatternController {
+  /** The box along the top shows so many; the book has them all. */
+  private static final int MOST_LISTED = 40;
+
   private static final String DOCUMENT = "A pattern document; see docs/format/pattern.schema.json";
 
   private final PatternStore store;
@@ -69,7 +73,7 @@ class PatternController {
 
   @GetMapping
   List<PatternSummary> list() {
-    return store.list().stream()
+    return store.latest(MOST_LISTED).stream()
         .map(p -> new PatternSummary(p.id(), p.name(), p.school(), p.hookSize()))
         .toList();
   }
@@ -126,6 +130,18 @@ class PatternController {
     store.delete(id);
   }
 
+  @PostMapping("/{id}/archive")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void archive(@PathVariable UUID id) {
+    store.archive(id, true);
+  }
+
+  @DeleteMapping("/{id}/archive")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void takeOut(@PathVariable UUID id) {
+    store.archive(id, false);
+  }
+
   @PostMapping("/{id}/restoration")
   ResponseEntity<PatternResource> restore(@PathVariable UUID id) {
     return tagged(HttpStatus.OK, store.restore(id));
@@ -134,10 +150,9 @@ class PatternController {
   @GetMapping(path = "/{id}/export", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<String> export(@PathVariable UUID id) {
     PatternEntity stored = store.get(id);
-    String name = stored.name().replaceAll("[^\\p{Alnum} _-]", "").trim().replace(' ', '-');
     ContentDisposition attachment =
         ContentDisposition.attachment()
-            .filename((name.isEmpty() ? "pattern" : name.toLowerCase(Locale.ROOT)) + ".json")
+            .filename(BookFile.fileName(stored.name()) + ".json")
             .build();
     String canonical = PatternWriter.write(file(stored));
     return ResponseEntity.ok()

@@ -1,14 +1,18 @@
 package ripplerest.app.web;
 
 import java.net.URI;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import ripplerest.app.store.ConflictException;
 import ripplerest.app.store.NotFoundException;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -18,6 +22,7 @@ import ripplerest.exchange.ProblemDocument;
 
 /** Turns what went wrong into problem details (RFC 9457) that say which field and what to do. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems {
   private final PatternController patterns;
 
@@ -36,8 +41,29 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail outOfRange(OutOfRangeException e) {
+    return invalid(invalidDocument(e));
+  }
+
+  /** A query that names no such word, or a number that is none. */
+  @ExceptionHandler
+  ProblemDetail mismatch(MethodArgumentTypeMismatchException e) {
+    Class<?> type = e.getRequiredType();
+    String bound =
+        type != null && type.isEnum()
+            ? "one of " + Arrays.toString(type.getEnumConstants())
+            : "a value of its type";
+    return outOfRange(
+        new OutOfRangeException(
+            e.getName(), "\"" + e.getValue() + "\"", bound, "Use one of these."));
+  }
+
+  static ProblemDocument document(OutOfRangeException e) {
+    return invalidDocument(e).document();
+  }
+
+  private static InvalidDocumentException invalidDocument(OutOfRangeException e) {
     FieldProblem field = new FieldProblem("/" + e.field(), e.value(), e.bound(), e.remedy());
-    return invalid(new InvalidDocumentException(e.getMessage(), List.of(field)));
+    return new InvalidDocumentException(e.getMessage(), List.of(field));
   }
 
   @ExceptionHandler

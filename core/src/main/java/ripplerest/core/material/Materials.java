@@ -7,11 +7,10 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.random.RandomGenerator;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Prior;
 
@@ -27,48 +26,50 @@ public final class Materials {
 
   /** The table that ships with the program; one row a value, each with its source. */
   public static Materials standard() {
-    Map<String, String> labels = new LinkedHashMap<>();
-    Map<String, Map<Property, Prior>> priors = new LinkedHashMap<>();
     try (Reader reader =
-            new InputStreamReader(
-                Materials.class.getResourceAsStream("/ripplerest/core/material/" + RESOURCE),
-                StandardCharsets.UTF_8);
-        var rows =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      for (CSVRecord row : rows) {
-        String id = row.get("material");
-        if (!row.get("label").isEmpty()) {
-          labels.put(id, row.get("label"));
-        }
-        Property property = Property.named(row.get("property"));
-        priors
-            .computeIfAbsent(id, k -> new EnumMap<>(Property.class))
-            .put(property, prior(row, property));
-      }
+        new InputStreamReader(
+            Materials.class.getResourceAsStream("/ripplerest/core/material/" + RESOURCE),
+            StandardCharsets.UTF_8)) {
+      return new Materials(Map.of()).with(MaterialRow.readAll(reader));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    Map<String, Material> byId = new LinkedHashMap<>();
-    priors.forEach((id, values) -> byId.put(id, new Material(id, labels.get(id), values)));
-    return new Materials(byId);
   }
 
-  private static Prior prior(CSVRecord row, Property property) {
-    if (!property.fileUnit().equals(row.get("unit"))) {
-      throw new IllegalStateException(
-          RESOURCE
-              + ": "
-              + property
-              + " must be in "
-              + property.fileUnit()
-              + ", not "
-              + row.get("unit"));
+  /**
+   * A table in which these rows win: they change values of materials there are, and add more. A
+   * material that is new needs a label in its first row.
+   */
+  public Materials with(List<MaterialRow> rows) {
+    Map<String, String> labels = new LinkedHashMap<>();
+    Map<String, Map<Property, Prior>> priors = new LinkedHashMap<>();
+    byId.forEach(
+        (id, material) -> {
+          labels.put(id, material.label());
+          priors.put(id, new EnumMap<>(material.priors()));
+        });
+    for (MaterialRow row : rows) {
+      if (!row.label().isEmpty()) {
+        labels.put(row.material(), row.label());
+      }
+      priors
+          .computeIfAbsent(row.material(), k -> new EnumMap<>(Property.class))
+          .put(row.property(), row.prior());
     }
-    return new Prior(
-        Double.parseDouble(row.get("value")) * property.factor(),
-        Double.parseDouble(row.get("spread")) * property.factor(),
-        Prior.Kind.valueOf(row.get("kind")),
-        row.get("source"));
+    Map<String, Material> all = new LinkedHashMap<>();
+    priors.forEach((id, values) -> all.put(id, new Material(id, labels.get(id), values)));
+    all.values().stream().filter(m -> !byId.containsKey(m.id())).forEach(Materials::floats);
+    return new Materials(all);
+  }
+
+  /** Refuses a material of which too little is known to put it on the water. */
+  private static void floats(Material material) {
+    for (Property p : Property.values()) {
+      if ((p == Property.DENSITY || p.isContactAngle()) && !material.has(p)) {
+        throw new OutOfRangeException(
+            material.id(), "no " + p.fileName(), "given", "Add a row for it.");
+      }
+    }
   }
 
   /** The material of this name; refuses an unknown one and lists those there are. */

@@ -25,7 +25,7 @@ public final class Sizer {
   /** Thread and stem under a hackle, mm (assumption). */
   private static final double WRAPS_MM = 0.26;
 
-  private final Materials materials;
+  private final Supplier<Materials> table;
   private final Supplier<Schools> schools;
 
   /** A sizer that knows the schools that ship with the program. */
@@ -34,12 +34,12 @@ public final class Sizer {
   }
 
   public Sizer(Materials materials, Schools schools) {
-    this(materials, () -> schools);
+    this(() -> materials, () -> schools);
   }
 
-  /** A sizer that asks for the schools each time: house schools come and go. */
-  public Sizer(Materials materials, Supplier<Schools> schools) {
-    this.materials = materials;
+  /** A sizer that asks each time: house schools and the tier's own materials come and go. */
+  public Sizer(Supplier<Materials> table, Supplier<Schools> schools) {
+    this.table = table;
     this.schools = schools;
   }
 
@@ -57,7 +57,8 @@ public final class Sizer {
   public SizedPattern size(Pattern pattern) {
     Hook hook = Hook.of(pattern.hook());
     School school = schools.get().named(pattern.school());
-    Work work = new Work(hook, school);
+    Materials materials = table.get();
+    Work work = new Work(hook, school, materials);
     List<String> names = pattern.names();
     for (int i = 0; i < names.size(); i++) {
       work.size(names.get(i), pattern.parts().get(i), i);
@@ -96,11 +97,13 @@ public final class Sizer {
 
     final Hook hook;
     final School school;
+    final Materials materials;
     final List<Dimension> dimensions = new ArrayList<>();
     final List<Feather> feathers = new ArrayList<>();
     final List<Warning> warnings = new ArrayList<>();
 
-    Work(Hook hook, School school) {
+    Work(Hook hook, School school, Materials materials) {
+      this.materials = materials;
       this.hook = hook;
       this.school = school;
     }

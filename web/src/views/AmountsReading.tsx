@@ -1,0 +1,52 @@
+import type { Amount } from '../api/types'
+import { part } from '../parts/words'
+import { Reading } from './Reading'
+
+/** How much of everything the fly takes, part by part. */
+export function AmountsReading({ amounts }: { amounts: Amount[] | undefined }) {
+  const of = (name: string, what: string) =>
+    amounts?.find((a) => a.part === name && a.what === what)
+  const fly = of('fly', 'weight')
+  const thread = of('thread', 'length on the fly')
+  const parts = [...new Set(amounts?.map((a) => a.part))]
+  return (
+    <Reading
+      id="takes"
+      title="takes"
+      value={fly ? `${fly.value.toFixed(0)} mg` : '…'}
+      band={thread ? `${told(thread)} of thread` : undefined}
+      stale={!amounts}
+    >
+      {parts.map((name) => (
+        <section key={name} className="mt-2">
+          <h3 className="font-semibold">{name === 'fly' ? 'the whole fly' : part(name)}</h3>
+          <dl>
+            {amounts
+              ?.filter((a) => a.part === name)
+              .map((a) => (
+                <div key={a.what} className="flex justify-between gap-2">
+                  <dt className="text-soft">{a.what}</dt>
+                  <dd className="tabular-nums">{told(a)}</dd>
+                </div>
+              ))}
+          </dl>
+        </section>
+      ))}
+      <p className="text-soft mt-2 text-sm">
+        ± is one standard deviation of what is only roughly known; what has none is counted or
+        measured.
+      </p>
+    </Reading>
+  )
+}
+
+/** A number in the digits that its spread, or else its unit, deserves. */
+function told({ value, spread, unit }: Amount): string {
+  if (spread <= 0) {
+    const digits = unit === 'mm' ? (value < 1 ? 2 : 1) : unit === 'mg' ? (value < 1 ? 2 : 1) : 0
+    const shown = unit === 'turns' && !Number.isInteger(value) ? value.toFixed(1) : undefined
+    return `${shown ?? value.toFixed(digits)} ${unit}`
+  }
+  const digits = Math.max(0, -Math.floor(Math.log10(spread)))
+  return `${value.toFixed(digits)} ± ${spread.toFixed(digits)} ${unit}`
+}

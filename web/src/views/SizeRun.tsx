@@ -1,0 +1,136 @@
+import { useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
+import { Link, useParams } from 'react-router'
+import { getPattern } from '../api/client'
+import type { SizeRow } from '../api/types'
+import { posture } from '../parts/words'
+import { row } from '../scene/row'
+import { Fly } from './Fly'
+import { Page, Table } from './Page'
+import { useAnswer, whereItIs } from './useAnswers'
+
+/** One pattern across hook sizes: a row of flies on one film line, and what stops it where. */
+export function SizeRun() {
+  const { id = '' } = useParams()
+  const opened = useQuery({
+    queryKey: ['pattern', id],
+    queryFn: () => getPattern(id),
+    staleTime: 0,
+    gcTime: 0,
+    retry: false,
+  })
+  const document = opened.data?.document
+  const asked = useAnswer(document, 'SIZE_RUN')
+  const rows = asked.line?.sizeRun?.rows
+  const own = document?.pattern.hook.size
+  return (
+    <Page title={document ? `${document.pattern.name} in every size` : 'Size run'}>
+      <p className="text-soft">
+        Lengths follow their rules, counts theirs, pinned lengths stay.{' '}
+        <Link className="underline" to={`/bench/${id}`}>
+          Back to this fly
+        </Link>
+      </p>
+      {opened.error && <p role="alert">{opened.error.message}</p>}
+      {!rows && document && (
+        <p className="my-6" aria-busy="true" role="status">
+          Putting every size on the water: {whereItIs(asked)}
+        </p>
+      )}
+      {rows && (
+        <>
+          <Row rows={rows} own={own} />
+          <Table
+            words={2}
+            head={['size', 'works', 'tail down', 'eye', 'film reserve', 'weighs']}
+            rows={rows.map((r) => [
+              <span key={r.size} className={r.size === own ? 'font-semibold' : ''}>
+                {r.size}
+                {r.size === own && ' (its own)'}
+              </span>,
+              r.works ? `yes, ${posture(r.posture)}` : <Stopped key="why" row={r} />,
+              r.posture === 'sunk' ? '' : `${Math.round(r.pitchDeg)}°`,
+              r.posture === 'sunk' ? '' : `${r.eyeMm.toFixed(1)} mm`,
+              r.posture === 'sunk' ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
+              `${r.massMg.toFixed(0)} mg`,
+            ])}
+          />
+          <p className="text-soft mt-3 text-sm">
+            A size works while the fly sits as it does on its own hook, keeps that to 1.2 times its
+            weight, and is not crowded. One estimate each, without its band.
+          </p>
+        </>
+      )}
+    </Page>
+  )
+}
+
+function Stopped({ row: r }: { row: SizeRow }) {
+  return (
+    <span>
+      <span className="text-warn">▲ no.</span> {r.why}
+    </span>
+  )
+}
+
+const WIDTH = 1100
+
+function Row({ rows, own }: { rows: SizeRow[]; own: number | undefined }) {
+  const placed = useMemo(
+    () =>
+      row(
+        rows.map((r) => r.outline).filter((o) => o !== undefined),
+        WIDTH,
+      ),
+    [rows],
+  )
+  const words = rows.map((r) => `${r.size} ${r.works ? 'works' : 'does not'}`).join(', ')
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${placed.height + 44}`}
+      className="my-3 block w-full"
+      role="img"
+      aria-label={`The fly in all sizes on one film line, to one scale: ${words}.`}
+      data-testid="size-run"
+    >
+      <rect
+        y={placed.film}
+        width={WIDTH}
+        height={placed.height - placed.film}
+        fill="var(--water-top)"
+      />
+      {rows.map((r, i) => {
+        const view = placed.views[i]
+        return (
+          r.outline &&
+          view && (
+            <g key={r.size} opacity={r.works ? 1 : 0.55}>
+              <Fly outline={r.outline} view={view} />
+            </g>
+          )
+        )
+      })}
+      <line
+        x1="0"
+        x2={WIDTH}
+        y1={placed.film}
+        y2={placed.film}
+        stroke="var(--tide)"
+        strokeWidth="2"
+      />
+      {rows.map((r, i) => (
+        <text
+          key={r.size}
+          x={placed.middles[i]}
+          y={placed.height + 24}
+          textAnchor="middle"
+          fontSize="18"
+          fontWeight={r.size === own ? 700 : 400}
+          fill="var(--ink)"
+        >
+          {r.works ? r.size : `▲ ${r.size}`}
+        </text>
+      ))}
+    </svg>
+  )
+}
