@@ -3,6 +3,7 @@ import type { Outline } from '../api/types'
 import { stack } from './callouts'
 import { nearSide, polyline, tube, waterline } from './paths'
 import { fit, side } from './projection'
+import { row } from './row'
 
 const outline: Outline = {
   eye: [[-1, 0, 0]],
@@ -119,5 +120,17 @@ describe('callouts', () => {
     expect(placed.map((p) => p.item)).toEqual([10, 12, 14, 300])
     expect(placed[0]?.top).toBeGreaterThanOrEqual(0)
     expect((placed[3]?.top ?? 0) + 20).toBeLessThanOrEqual(320)
+  })
+})
+
+describe('row', () => {
+  it('puts flies side by side on one film line to one scale', () => {
+    const placed = row([outline, outline, outline], 900)
+    const [first, second] = placed.views
+    expect(first?.scale).toBe(second?.scale)
+    expect(first?.originY).toBe(placed.film)
+    const right = (first?.originX ?? 0) + placed.scale * 16
+    expect((second?.originX ?? 0) + placed.scale * -1).toBeGreaterThan(right)
+    expect(placed.middles[2]).toBeLessThan(900)
   })
 })

@@ -41,7 +41,8 @@ export function AmountsReading({ amounts }: { amounts: Amount[] | undefined }) {
 }
 
 /** A number in the digits that its spread, or else its unit, deserves. */
-function told({ value, spread, unit }: Amount): string {
+function told({ value, spread, unit: units }: Amount): string {
+  const unit = value === 1 && units.endsWith('s') ? units.slice(0, -1) : units
   if (spread <= 0) {
     const digits = unit === 'mm' ? (value < 1 ? 2 : 1) : unit === 'mg' ? (value < 1 ? 2 : 1) : 0
     const shown = unit === 'turns' && !Number.isInteger(value) ? value.toFixed(1) : undefined

@@ -167,7 +167,7 @@ function Wanted({ params, put }: WantedProps) {
           options={SORTS}
           onChange={(v) => put('sort', v)}
         />
-        <label className="flex items-baseline gap-2">
+        <label className="flex items-center gap-2">
           <input
             type="checkbox"
             className="accent-tide"

@@ -10,7 +10,7 @@ export function Page({ title, children }: { title: string; children: ReactNode }
         <ArrowLeft size={16} aria-hidden /> the bench
       </Link>
       <main>
-        <h1 className="my-2 font-serif text-3xl font-bold">{title}</h1>
+        <h1 className="border-tide my-2 border-b-2 pb-1 font-serif text-3xl font-bold">{title}</h1>
         {children}
       </main>
     </div>

@@ -92,7 +92,7 @@ function Advice(props: {
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="bg-leaf text-ink fixed top-[6vh] left-1/2 z-50 max-h-[88vh] w-[56rem] max-w-[94vw] -translate-x-1/2 overflow-auto rounded-lg p-6 shadow-xl"
+          className="bg-leaf text-ink fixed top-[6vh] left-1/2 z-50 max-h-[88vh] w-[66rem] max-w-[94vw] -translate-x-1/2 overflow-auto rounded-lg p-6 shadow-xl"
         >
           <div className="flex items-baseline justify-between">
             <Dialog.Title className="font-serif text-2xl">{props.title}</Dialog.Title>

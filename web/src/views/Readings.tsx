@@ -113,12 +113,15 @@ export function Readings({
   )
 }
 
-/** Brings what was opened into the panel's view: the last readings open below its edge. */
+/** Brings what was opened to the top of its panel: the last readings open below its edge. */
 function showOpened(id: string) {
   if (!id) return
-  requestAnimationFrame(() =>
-    document.querySelector(`[data-reading="${id}"]`)?.scrollIntoView({ block: 'start' }),
-  )
+  requestAnimationFrame(() => {
+    const item = document.querySelector(`[data-reading="${id}"]`)
+    const panel = item?.closest('.overflow-y-auto, .lg\\:overflow-y-auto')
+    if (!item || !panel) return
+    panel.scrollTop += item.getBoundingClientRect().top - panel.getBoundingClientRect().top
+  })
 }
 
 function reserve(full: Estimate | undefined): string {

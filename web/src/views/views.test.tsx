@@ -85,10 +85,10 @@ describe('Readings', () => {
     const { rerender, container } = render(
       <Readings pose={estimate} full={undefined} answers={{}} />,
     )
-    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(7)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(9)
     const full = { ...estimate, reserve: { keepsPostureTo: 10, sinksAt: 10, beyond: true } }
     rerender(<Readings pose={estimate} full={full} answers={{}} />)
-    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(4)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(6)
     expect(screen.getByText('>10 ×')).toBeTruthy()
   })
 

@@ -16,7 +16,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -440,16 +439,7 @@ class BenchTest {
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
     openFly("Lantern Dun");
     page.locator("[data-reading='posture']").getByRole(AriaRole.BUTTON).click();
-    page.addScriptTag(
-        new Page.AddScriptTagOptions().setPath(Path.of("../web/node_modules/axe-core/axe.min.js")));
-    @SuppressWarnings("unchecked")
-    List<String> found =
-        (List<String>)
-            page.evaluate(
-                "async () => (await axe.run()).violations"
-                    + ".filter(v => v.impact === 'serious' || v.impact === 'critical')"
-                    + ".map(v => v.id + ': ' + v.nodes.map(n => n.html).join(' '))");
-    assertThat(found).isEmpty();
+    assertThat(Site.seriousOn(page)).isEmpty();
   }
 
   @Test

@@ -2,6 +2,7 @@ package ripplerest.e2e;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
@@ -76,6 +77,18 @@ final class Site {
                             "--disable-component-update",
                             "--disable-sync",
                             "--no-first-run")));
+  }
+
+  /** What axe finds serious or critical on a page. */
+  @SuppressWarnings("unchecked")
+  static List<String> seriousOn(Page page) {
+    page.addScriptTag(
+        new Page.AddScriptTagOptions().setPath(Path.of("../web/node_modules/axe-core/axe.min.js")));
+    return (List<String>)
+        page.evaluate(
+            "async () => (await axe.run()).violations"
+                + ".filter(v => v.impact === 'serious' || v.impact === 'critical')"
+                + ".map(v => v.id + ': ' + v.nodes.map(n => n.html).join(' '))");
   }
 
   static synchronized Site get() {

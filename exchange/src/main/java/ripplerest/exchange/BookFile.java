@@ -1,5 +1,6 @@
 package ripplerest.exchange;
 
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -118,7 +119,7 @@ public final class BookFile {
       if (found == 0) {
         throw refusal("", "no pattern file", "a folder with pattern files");
       }
-    } catch (ZipException | IllegalArgumentException e) {
+    } catch (ZipException | EOFException | IllegalArgumentException e) {
       throw refusal("", "a broken zip file", "a zipped folder");
     }
   }

@@ -44,7 +44,7 @@ import tools.jackson.databind.ObjectMapper;
 @RequestMapping("/api/patterns")
 class PatternController {
   /** The box along the top shows so many; the book has them all. */
-  private static final int MOST_LISTED = 40;
+  private static final int MOST_LISTED = 200;
 
   private static final String DOCUMENT = "A pattern document; see docs/format/pattern.schema.json";
 
