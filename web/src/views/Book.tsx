@@ -208,7 +208,7 @@ function Words({ value, onChange }: { value: string; onChange: (words: string) =
     const timer = setTimeout(() => onChange(draft), QUIET_MS)
     return () => clearTimeout(timer)
     // eslint-disable-next-line react-hooks/exhaustive-deps -- only what is typed starts the clock
-  }, [draft])
+  }, [draft, value])
   return (
     <label className="border-rule bg-leaf focus-within:border-tide flex items-center gap-2 rounded border px-3 py-1.5 text-lg">
       <Search size={18} aria-hidden />
@@ -218,6 +218,7 @@ function Words({ value, onChange }: { value: string; onChange: (words: string) =
         value={draft}
         placeholder="name, natural, part, material or any word of the notes"
         onChange={(e) => setDraft(e.target.value)}
+        onBlur={() => draft !== value && onChange(draft)}
         className="placeholder:text-soft w-full bg-transparent outline-none"
       />
     </label>

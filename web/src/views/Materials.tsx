@@ -11,17 +11,16 @@ import { TableFile } from './TableFile'
 export function Materials() {
   const materials = useQuery({ queryKey: ['materials'], queryFn: listMaterials })
   const [params, setParams] = useSearchParams()
-  const hand = new Set(params.get('atHand')?.split(',').filter(Boolean))
+  const [hand, setHand] = useState(() => new Set(params.get('atHand')?.split(',').filter(Boolean)))
   const all = materials.data ?? []
+  /** The address follows, so that the way back leads to the same ticks. */
   const put = (ids: Iterable<string>) => {
-    const chosen = [...ids]
-    setParams(chosen.length > 0 ? { atHand: chosen.join(',') } : {}, { replace: true })
+    const next = new Set(ids)
+    setHand(next)
+    setParams(next.size > 0 ? { atHand: [...next].join(',') } : {}, { replace: true })
   }
-  const toggle = (id: string) => {
-    const next = new Set(hand)
-    if (!next.delete(id)) next.add(id)
-    put(next)
-  }
+  const toggle = (id: string) =>
+    put(hand.has(id) ? [...hand].filter((other) => other !== id) : [...hand, id])
   return (
     <Page title="Materials">
       <p>

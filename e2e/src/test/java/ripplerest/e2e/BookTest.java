@@ -125,11 +125,11 @@ class BookTest {
     assertThat(found()).containsText("of 2 patterns");
     by(AriaRole.BUTTON, "put away Oxbow, copy").click();
     assertThat(found()).containsText("of 1 pattern");
-    page.getByLabel("put away", new Page.GetByLabelOptions().setExact(true)).check();
+    page.getByLabel("put away", new Page.GetByLabelOptions().setExact(true)).click();
     assertThat(rows().first()).containsText("Oxbow, copy");
     by(AriaRole.BUTTON, "take out Oxbow, copy").click();
     assertThat(found()).containsText("Nothing like this");
-    page.getByLabel("put away", new Page.GetByLabelOptions().setExact(true)).uncheck();
+    page.getByLabel("put away", new Page.GetByLabelOptions().setExact(true)).click();
     assertThat(found()).containsText("of 2 patterns");
     by(AriaRole.BUTTON, "delete Oxbow").click();
     assertThat(found()).containsText("of 1 pattern");
@@ -202,7 +202,8 @@ class BookTest {
   void aSizeRunShowsEverySizeAndWhatStopsIt() {
     page.navigate(site.address + "/book");
     page.getByLabel("Find a pattern").fill("lantern dun");
-    by(AriaRole.LINK, "Lantern Dun").click();
+    assertThat(rows().first()).containsText("Lantern Dun");
+    by(AriaRole.LINK, "Lantern Dun").first().click();
     by(AriaRole.LINK, "size run").click();
     assertThat(rows()).hasCount(9);
     assertThat(rows().nth(4)).containsText("14 (its own)");
@@ -216,7 +217,8 @@ class BookTest {
   void anotherMaterialOrNumberIsTakenFromTheAdvice() {
     page.navigate(site.address + "/book");
     page.getByLabel("Find a pattern").fill("lantern dun");
-    by(AriaRole.BUTTON, "copy Lantern Dun").click();
+    assertThat(rows().first()).containsText("Lantern Dun");
+    by(AriaRole.BUTTON, "copy Lantern Dun").first().click();
     by(AriaRole.LINK, "Lantern Dun, copy").first().click();
     by(AriaRole.BUTTON, "hackle: what else, how many").click();
     by(AriaRole.SPINBUTTON, "film reserve wanted").fill("3");

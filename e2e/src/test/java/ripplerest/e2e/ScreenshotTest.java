@@ -9,10 +9,10 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * Refreshes the pictures in docs/screenshots: mvn -pl e2e test -Dscreenshots=../docs/screenshots
@@ -42,22 +42,45 @@ class ScreenshotTest {
         page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
         page.waitForTimeout(300);
       }
-      Path target = Path.of(System.getProperty("screenshots"), file + ".png");
-      page.screenshot(new Page.ScreenshotOptions().setPath(target));
+      shoot(page, file);
     }
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"hooks", "schools"})
-  void takeView(String view) {
+  @CsvSource({"hooks, tbody tr", "schools, tbody tr", "book, tbody tr", "materials, main li"})
+  void takeView(String view, String row) {
     Site site = Site.get();
     Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
     try (var context = site.browser.newContext(options)) {
       Page page = context.newPage();
       page.navigate(site.address + "/" + view);
-      assertThat(page.locator("tbody tr").nth(8)).isVisible();
-      Path target = Path.of(System.getProperty("screenshots"), view + ".png");
-      page.screenshot(new Page.ScreenshotOptions().setPath(target));
+      assertThat(page.locator(row).nth(8)).isVisible();
+      if (view.equals("book")) {
+        assertThat(page.getByTestId("found")).not().containsText("not been put");
+      }
+      shoot(page, view);
     }
+  }
+
+  @Test
+  void takeSizeRunAndAdvice() {
+    Site site = Site.get();
+    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
+    try (var context = site.browser.newContext(options)) {
+      Page page = context.newPage();
+      page.navigate(site.address);
+      page.getByLabel("hackle: what else, how many").click();
+      assertThat(page.getByText("reach it")).isVisible();
+      shoot(page, "advice");
+      page.keyboard().press("Escape");
+      page.getByText("size run").click();
+      assertThat(page.locator("tbody tr")).hasCount(9);
+      shoot(page, "size-run");
+    }
+  }
+
+  private static void shoot(Page page, String name) {
+    Path target = Path.of(System.getProperty("screenshots"), name + ".png");
+    page.screenshot(new Page.ScreenshotOptions().setPath(target));
   }
 }

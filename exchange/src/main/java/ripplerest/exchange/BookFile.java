@@ -1,10 +1,14 @@
 package ripplerest.exchange;
 
+import java.io.BufferedInputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
@@ -14,7 +18,7 @@ import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -81,33 +85,37 @@ public final class BookFile {
    * @param bytes told how far into the file it has come
    */
   public static void read(
-      InputStream in, PatternReader reader, Consumer<PatternFile> each, LongConsumer bytes)
+      Path file, PatternReader reader, Consumer<PatternFile> each, LongConsumer bytes)
       throws IOException {
-    in.mark(2);
-    boolean zip = in.read() == 'P' && in.read() == 'K';
-    in.reset();
-    if (zip) {
-      readFolder(in, reader, each, bytes);
-    } else {
-      try {
-        readJson(in, reader, each, bytes);
-      } catch (JacksonException e) {
-        String where = e.getLocation() == null ? "" : " near line " + e.getLocation().getLineNr();
-        throw refusal("", "text that is not JSON" + where, "a JSON document");
-      }
+    if (isZip(file)) {
+      readFolder(file, reader, each, bytes);
+      return;
+    }
+    try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
+      readJson(in, reader, each, bytes);
+    } catch (JacksonException e) {
+      String where = e.getLocation() == null ? "" : " near line " + e.getLocation().getLineNr();
+      throw refusal("", "text that is not JSON" + where, "a JSON document");
     }
   }
 
+  private static boolean isZip(Path file) throws IOException {
+    try (InputStream in = Files.newInputStream(file)) {
+      return in.read() == 'P' && in.read() == 'K';
+    }
+  }
+
+  /** By its directory at the end, so that a file that was cut off anywhere is refused. */
   private static void readFolder(
-      InputStream in, PatternReader reader, Consumer<PatternFile> each, LongConsumer bytes)
+      Path file, PatternReader reader, Consumer<PatternFile> each, LongConsumer bytes)
       throws IOException {
-    try (ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8)) {
+    try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
       long read = 0;
       int found = 0;
-      for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
+      for (ZipEntry e : Collections.list(zip.entries())) {
         if (!e.isDirectory() && e.getName().endsWith(".json")) {
-          try {
-            each.accept(reader.read(zip));
+          try (InputStream in = zip.getInputStream(e)) {
+            each.accept(reader.read(in));
           } catch (InvalidDocumentException refused) {
             throw under("/" + e.getName(), refused);
           }

@@ -93,12 +93,24 @@ class PostureFiller {
             .setMaxResults(AT_A_TIME)
             .getResultList();
     for (UUID id : ids) {
-      if (worker.isShutdown()) {
+      long begun = System.nanoTime();
+      repository.findById(id).ifPresent(this::fill);
+      if (!rested(System.nanoTime() - begun)) {
         return 0;
       }
-      repository.findById(id).ifPresent(this::fill);
     }
     return ids.size();
+  }
+
+  /** Leaves the machine to the bench for as long as it was used; false if it is to end. */
+  private static boolean rested(long nanos) {
+    try {
+      TimeUnit.NANOSECONDS.sleep(nanos);
+      return true;
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
   }
 
   /** Only if it was not changed meanwhile; its revision stays, for nobody changed it. */

@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -200,17 +199,16 @@ class BookController {
           store.addAll(
               take -> {
                 int[] count = {0};
-                try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
+                try {
                   BookFile.read(
-                      in,
+                      file,
                       reader,
                       p -> {
                         work.goOn();
                         Require.inRange("patterns", ++count[0], 1, MOST_PATTERNS);
                         take.accept(p);
                       },
-                      bytes ->
-                          work.done((int) Math.min(bytes / 1000, size / 1000), kilobytes(size)));
+                      bytes -> work.done((int) (Math.min(bytes, size) / 1000), kilobytes(size)));
                 } catch (IOException e) {
                   throw new UncheckedIOException(e);
                 }

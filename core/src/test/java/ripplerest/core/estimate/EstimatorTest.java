@@ -28,6 +28,11 @@ import ripplerest.core.water.Floatant;
 import ripplerest.core.water.Tippet;
 
 class EstimatorTest {
+  /**
+   * 2,000 take three minutes on two cores: mvn -pl core test -Dtest=EstimatorTest -Dpatterns=2000
+   */
+  private static final int PATTERNS = Integer.getInteger("patterns", 800);
+
   private static final Materials MATERIALS = Materials.standard();
 
   private static Estimate estimate(Pattern pattern, Options options) {
@@ -120,13 +125,13 @@ class EstimatorTest {
         "");
   }
 
-  // Internal: 500 valid patterns from a seeded generator give a finite estimate or an explicit
+  // Internal: valid patterns from a seeded generator give a finite estimate or an explicit
   // "sinks".
   @Test
   @Tag("slow")
   void randomPatternsNeverThrow() {
     SplittableRandom random = new SplittableRandom(20261123);
-    List<SplittableRandom> sources = Stream.generate(random::split).limit(2000).toList();
+    List<SplittableRandom> sources = Stream.generate(random::split).limit(PATTERNS).toList();
     List<Estimate> all = sources.parallelStream().map(EstimatorTest::randomEstimate).toList();
     assertThat(all).allMatch(e -> Double.isFinite(e.massMg()) && e.massMg() > 0);
     assertThat(all).allMatch(e -> Double.isFinite(e.popBackMg()));
@@ -137,9 +142,9 @@ class EstimatorTest {
     long caught =
         all.stream().flatMap(e -> e.rest().stream()).filter(r -> r.proof().caught() > 0).count();
     System.out.printf(
-        "2,000 random patterns: %d sink, %d without a balance, %d with a barb caught%n",
-        sunk.size(), noBalance, caught);
-    assertThat(noBalance).isLessThan(80); // 51 when this was written
+        "%,d random patterns: %d sink, %d without a balance, %d with a barb caught%n",
+        PATTERNS, sunk.size(), noBalance, caught);
+    assertThat(noBalance).isLessThan(PATTERNS / 25); // 53 of 2,000 when this was written
   }
 
   private static Estimate randomEstimate(SplittableRandom random) {
