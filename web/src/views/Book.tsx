@@ -21,6 +21,7 @@ import { Pick } from '../ui/Pick'
 import { BookImport } from './BookImport'
 import { Page, Table } from './Page'
 
+const REFETCH_MS = 3000
 const ANY = 'any'
 const SIZES = Array.from({ length: 17 }, (_, i) => String(i + 6))
 const SORTS = [
@@ -44,6 +45,8 @@ export function Book() {
     queryKey: ['book', params.toString()],
     queryFn: () => findPatterns(params),
     placeholderData: keepPreviousData,
+    // postures come in by and by
+    refetchInterval: (query) => ((query.state.data?.unplaced ?? 0) > 0 ? REFETCH_MS : false),
     retry: false,
   })
   const [deleted, setDeleted] = useState<BookRow>()

@@ -56,7 +56,10 @@ class ScreenshotTest {
       page.navigate(site.address + "/" + view);
       assertThat(page.locator(row).nth(8)).isVisible();
       if (view.equals("book")) {
-        assertThat(page.getByTestId("found")).not().containsText("not been put");
+        assertThat(page.getByTestId("found"))
+            .not()
+            .containsText(
+                "not been put", new LocatorAssertions.ContainsTextOptions().setTimeout(60_000));
       }
       shoot(page, view);
     }
