@@ -95,6 +95,13 @@ export const savePattern = (id: string, revision: number, document: PatternDocum
     keepalive: true,
   })
 
+/** A step back or forth through a pattern's changes. */
+export const stepPattern = (id: string, revision: number, way: 'undo' | 'redo') =>
+  call<PatternResource>(
+    `/api/patterns/${id}/${way}`,
+    send('POST', undefined, { 'If-Match': `"${revision}"` }),
+  )
+
 export const addPattern = (document: PatternDocument) =>
   call<PatternResource>('/api/patterns/imports', send('POST', document))
 

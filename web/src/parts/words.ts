@@ -1,5 +1,5 @@
 import type { ApiError } from '../api/client'
-import type { Interval, Rest } from '../api/types'
+import type { Estimate, Interval, Rest } from '../api/types'
 
 export const POSTURES: Record<string, string> = {
   'on-tips': 'on its tips',
@@ -82,6 +82,33 @@ export function place(heightMm: number, band?: Interval): string {
   if (Math.abs(heightMm) < 0.15) return 'at the film'
   const away = deserved(Math.abs(heightMm), Math.max(0, Math.min(1, band?.decimals ?? 1)))
   return heightMm > 0 ? `${away} mm clear` : `${away} mm under`
+}
+
+/** How far a height went up or down, if it did. */
+export function moved(now: number, before: number | undefined): string {
+  if (before === undefined || Math.abs(now - before) < 0.05) return ''
+  return `${now > before ? '+' : '−'}${Math.abs(now - before).toFixed(1)} mm`
+}
+
+/** What the last change did to the pose, in words. */
+export function differences(before: Estimate, now: Estimate): string {
+  if (before.posture !== now.posture) {
+    return `It sat ${posture(before.posture)}, now ${posture(now.posture)}.`
+  }
+  if (!before.rest || !now.rest) return ''
+  const told = (
+    [
+      ['eye', now.rest.eyeMm, before.rest.eyeMm],
+      ['bend', now.rest.bendMm, before.rest.bendMm],
+      ['point', now.rest.pointMm, before.rest.pointMm],
+    ] as const
+  )
+    .map(([name, a, b]) => [name, moved(a, b)] as const)
+    .filter(([, text]) => text !== '')
+    .map(([name, text]) => `${name} ${text}`)
+  const turned = Math.round(now.rest.pitchDeg - before.rest.pitchDeg)
+  if (turned !== 0) told.push(`${Math.abs(turned)}° more ${turned > 0 ? 'tail' : 'head'} down`)
+  return told.length > 0 ? `Against before: ${told.join(', ')}.` : 'It sits as before.'
 }
 
 /** Parts by how much of the weight they hold, most first; those that hold next to nothing left out. */

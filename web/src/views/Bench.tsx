@@ -1,10 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { Copy, Download, Trash2 } from 'lucide-react'
+import { Copy, Download, Redo2, Trash2, Undo2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { ApiError, estimatePose, exportAddress } from '../api/client'
 import type { PartKind, PatternDocument, PatternResource, School } from '../api/types'
-import { fieldProblem } from '../parts/words'
+import { differences, fieldProblem } from '../parts/words'
 import { Pick } from '../ui/Pick'
 import { ConflictDialog } from './ConflictDialog'
 import { FlyDrawing } from './FlyDrawing'
@@ -14,6 +14,7 @@ import { ShankPlan } from './ShankPlan'
 import { Tray } from './Tray'
 import { useAnswers } from './useAnswers'
 import { type SaveState, useAutosave } from './useAutosave'
+import { useBefore } from './useBefore'
 
 type Props = {
   opened: PatternResource
@@ -39,7 +40,8 @@ export function Bench({
   onDelete,
   onSchool,
 }: Props) {
-  const { document, state, change, resolve, retry } = useAutosave(opened)
+  const { document, state, steps, change, step, resolve, retry } = useAutosave(opened)
+  useUndoKeys(step)
   // Words do not move the fly: only what it is made of and floats on asks for a new estimate.
   const fly = useMemo(() => bare(document), [document])
   const key = JSON.stringify(fly)
@@ -63,6 +65,8 @@ export function Bench({
   }, [saved])
 
   const estimate = pose.data
+  const before = useBefore(key, pose.isPlaceholderData ? undefined : pose.data)
+  const fullBefore = useBefore(key, full)
   return (
     <main className="flex flex-1 flex-col">
       <Heading
@@ -70,6 +74,8 @@ export function Bench({
         state={state}
         schools={schools}
         id={opened.id}
+        steps={steps}
+        onStep={(way) => void step(way)}
         onChange={change}
         onCopy={onCopy}
         onDelete={onDelete}
@@ -89,6 +95,9 @@ export function Bench({
       >
         {(full ?? estimate)?.verdict ?? 'Putting it on the water…'}
       </p>
+      <p aria-live="polite" className="sr-only" data-testid="difference">
+        {estimate && before && !pose.isPlaceholderData && differences(before, estimate)}
+      </p>
       <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
         <div className="relative min-h-[392px] min-w-0 flex-1">
           {estimate && (
@@ -97,6 +106,7 @@ export function Bench({
               rest={other ?? estimate.rest}
               outline={other?.outline ?? estimate.outline}
               band={other ? undefined : full?.band}
+              before={other ? undefined : before}
             />
           )}
           {estimate?.rest && (
@@ -109,7 +119,16 @@ export function Bench({
         </div>
         <aside aria-label="Readings" className="border-rule lg:relative lg:w-80 lg:border-l">
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
-            {estimate && <Readings pose={estimate} full={full} answers={answers} fly={fly} />}
+            {estimate && (
+              <Readings
+                pose={estimate}
+                full={full}
+                answers={answers}
+                fly={fly}
+                before={before}
+                fullBefore={fullBefore}
+              />
+            )}
             {estimate && <Cautions estimate={estimate} />}
           </div>
         </aside>
@@ -151,11 +170,32 @@ function useQuiet(value: string): string {
 const problemWords = (error: Error) =>
   error instanceof ApiError ? fieldProblem(error) : error.message
 
+type Steps = { undo: string; redo: string }
+
+/** Ctrl+Z and Ctrl+Shift+Z or Ctrl+Y, but in a field that has words of its own to undo. */
+function useUndoKeys(step: (way: 'undo' | 'redo') => Promise<void>) {
+  useEffect(() => {
+    const press = (e: KeyboardEvent) => {
+      const typing =
+        e.target instanceof HTMLInputElement && e.target.value !== e.target.defaultValue
+      if (!(e.ctrlKey || e.metaKey) || typing) return
+      const key = e.key.toLowerCase()
+      if (key !== 'z' && key !== 'y') return
+      e.preventDefault()
+      void step(key === 'y' || e.shiftKey ? 'redo' : 'undo')
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [step])
+}
+
 type HeadingProps = {
   document: PatternDocument
   state: SaveState
   schools: School[]
   id: string
+  steps: Steps
+  onStep: (way: 'undo' | 'redo') => void
   onChange: (next: PatternDocument) => void
   onCopy: () => void
   onDelete: () => void
@@ -164,7 +204,8 @@ type HeadingProps = {
 }
 
 function Heading(props: HeadingProps) {
-  const { document, state, schools, id, onChange, onCopy, onDelete, onSchool, onRetry } = props
+  const { document, state, schools, id, steps, onStep } = props
+  const { onChange, onCopy, onDelete, onSchool, onRetry } = props
   const { pattern } = document
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 px-6 pt-3">
@@ -193,6 +234,8 @@ function Heading(props: HeadingProps) {
       <span className="flex-1" />
       <Saved state={state} onRetry={onRetry} />
       <span className="flex items-center gap-1">
+        <StepButton way="undo" name={steps.undo} onStep={onStep} />
+        <StepButton way="redo" name={steps.redo} onStep={onStep} />
         <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
         <a
           href={exportAddress(id)}
@@ -274,6 +317,31 @@ function Saved({ state, onRetry }: { state: SaveState; onRetry: () => void }) {
     <span role="status" className="text-soft" data-testid="saved">
       {state.kind === 'saved' ? 'saved' : state.kind === 'saving' ? 'saving…' : 'changed elsewhere'}
     </span>
+  )
+}
+
+function StepButton({
+  way,
+  name,
+  onStep,
+}: {
+  way: 'undo' | 'redo'
+  name: string
+  onStep: (way: 'undo' | 'redo') => void
+}) {
+  const label = way === 'undo' ? 'Undo' : 'Redo'
+  const Icon = way === 'undo' ? Undo2 : Redo2
+  return (
+    <button
+      type="button"
+      disabled={name === ''}
+      aria-label={name === '' ? label : `${label}: ${name}`}
+      title={name === '' ? label : `${label}: ${name}`}
+      onClick={() => onStep(way)}
+      className="hover:text-tide p-2 disabled:opacity-30"
+    >
+      <Icon size={18} aria-hidden />
+    </button>
   )
 }
 

@@ -1,6 +1,6 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 import type { Band, Estimate, Outline, Rest } from '../api/types'
-import { holders, part, percent, place, posture } from '../parts/words'
+import { holders, moved, part, percent, place, posture } from '../parts/words'
 import { stack } from '../scene/callouts'
 import { water, waterline } from '../scene/paths'
 import { type View, fit, side } from '../scene/projection'
@@ -11,10 +11,12 @@ type Drawn = {
   rest: Rest | undefined
   outline: Outline | undefined
   band: Band | undefined
+  /** The fly before the last change, drawn as its ghost. */
+  before?: Estimate
 }
 
 /** The fly at one of its rests on its waterline, from the side, to scale. */
-export function FlyDrawing({ estimate, rest, outline, band }: Drawn) {
+export function FlyDrawing({ estimate, rest, outline, band, before }: Drawn) {
   const box = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 960, height: 400 })
   useLayoutEffect(() => {
@@ -48,6 +50,11 @@ export function FlyDrawing({ estimate, rest, outline, band }: Drawn) {
           </linearGradient>
         </defs>
         <path d={water(view, outline.film, width, height)} fill="url(#deep)" />
+        {before?.outline && before.outline !== outline && (
+          <g opacity="0.16" data-testid="ghost">
+            <Fly outline={before.outline} view={view} />
+          </g>
+        )}
         <Fly outline={outline} view={view} />
         <path d={water(view, outline.film, width, height)} fill="url(#deep)" opacity="0.38" />
         <path
@@ -63,6 +70,7 @@ export function FlyDrawing({ estimate, rest, outline, band }: Drawn) {
             rest={rest}
             outline={outline}
             band={band}
+            before={before?.rest}
             shankMm={estimate.hook.shankMm}
             view={view}
             width={width}
@@ -88,12 +96,13 @@ function ScaleBar({ view, width, height }: { view: View; width: number; height: 
   )
 }
 
-type Label = { head: string; foot: string; at: { x: number; y: number } }
+type Label = { head: string; foot: string; moved?: string; at: { x: number; y: number } }
 
 function Callouts({
   rest,
   outline,
   band,
+  before,
   shankMm,
   view,
   width,
@@ -102,6 +111,7 @@ function Callouts({
   rest: Rest
   outline: Outline
   band: Band | undefined
+  before: Rest | undefined
   shankMm: number
   view: View
   width: number
@@ -111,9 +121,24 @@ function Callouts({
   const point = side(view, outline.wire[outline.wire.length - 1] ?? [])
   const bend = side(view, [bendX(outline, shankMm), 0, rest.bendMm])
   const hooks: Label[] = [
-    { head: place(rest.eyeMm, band?.eyeMm), foot: 'eye', at: eye },
-    { head: place(rest.bendMm, band?.bendMm), foot: 'start of the bend', at: bend },
-    { head: place(rest.pointMm, band?.pointMm), foot: 'hook point', at: point },
+    {
+      head: place(rest.eyeMm, band?.eyeMm),
+      foot: 'eye',
+      moved: moved(rest.eyeMm, before?.eyeMm),
+      at: eye,
+    },
+    {
+      head: place(rest.bendMm, band?.bendMm),
+      foot: 'start of the bend',
+      moved: moved(rest.bendMm, before?.bendMm),
+      at: bend,
+    },
+    {
+      head: place(rest.pointMm, band?.pointMm),
+      foot: 'hook point',
+      moved: moved(rest.pointMm, before?.pointMm),
+      at: point,
+    },
   ]
   const held: Label[] = holders(rest)
     .filter((h) => h.total > 0.05)
@@ -212,6 +237,11 @@ function Column({
         {item.head}
       </text>
       <text x={x} y={top + 35} textAnchor={anchor} fontSize="16">
+        {item.moved && (
+          <tspan fill="var(--tide)" fontWeight="650" data-moved={item.foot}>
+            {item.moved}{' '}
+          </tspan>
+        )}
         {item.foot}
       </text>
     </g>

@@ -9,6 +9,7 @@ export function Reading({
   value,
   band,
   stale,
+  was,
   children,
 }: {
   id: string
@@ -16,6 +17,8 @@ export function Reading({
   value: string
   band: string | undefined
   stale: boolean
+  /** What it was before the last change, if it was something else. */
+  was?: string
   children: ReactNode
 }) {
   return (
@@ -25,7 +28,14 @@ export function Reading({
           <Accordion.Trigger className="group w-full py-1 text-left">
             <span className="flex items-baseline justify-between gap-2">
               <span className="text-soft">{title}</span>
-              <span className="font-serif text-2xl leading-6">{value}</span>
+              <span className="font-serif text-2xl leading-6">
+                {was && was !== value && (
+                  <span className="text-tide font-sans text-base" data-was>
+                    {was} →{' '}
+                  </span>
+                )}
+                {value}
+              </span>
             </span>
             <span className="flex items-center justify-between gap-2">
               <ChevronDown

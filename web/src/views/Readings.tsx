@@ -13,11 +13,15 @@ export function Readings({
   full,
   answers,
   fly,
+  before,
+  fullBefore,
 }: {
   pose: Estimate
   full: Estimate | undefined
   answers: Answers
   fly?: PatternDocument
+  before?: Estimate
+  fullBefore?: Estimate
 }) {
   const rest = pose.rest
   const band = full?.band
@@ -28,6 +32,7 @@ export function Readings({
         id="posture"
         title="sits"
         value={posture(pose.posture)}
+        was={before && posture(before.posture)}
         band={
           rest
             ? `${Math.abs(Math.round(rest.pitchDeg))}° ${rest.pitchDeg >= 0 ? 'tail' : 'head'} down${band?.pitchDeg ? `, ${range(band.pitchDeg, '°')}` : ''}`
@@ -75,6 +80,7 @@ export function Readings({
         id="reserve"
         title="film reserve"
         value={reserve(full)}
+        was={full && fullBefore && reserve(fullBefore)}
         band={full?.band?.reserve ? range(full.band.reserve, ' ×') : undefined}
         stale={!full}
       >

@@ -5,7 +5,13 @@ import { useAutosave } from './useAutosave'
 
 const named = (name: string) =>
   ({ format: 'ripple-rest/pattern', version: 1, pattern: { name } }) as unknown as PatternDocument
-const opened: PatternResource = { id: 'a', revision: 3, document: named('first') }
+const opened: PatternResource = {
+  id: 'a',
+  revision: 3,
+  undo: '',
+  redo: '',
+  document: named('first'),
+}
 const reply = (status: number, body: unknown) =>
   new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
 const fetching = vi.fn<(path: string, init: RequestInit) => Promise<Response>>()
@@ -44,6 +50,22 @@ describe('useAutosave', () => {
     act(() => result.current.retry())
     await waitFor(() => expect(result.current.state.kind).toBe('saved'))
     expect(sent(1).body.pattern.name).toBe('second')
+  })
+
+  it('saves what is open before it goes a step back', async () => {
+    fetching.mockImplementationOnce(async () =>
+      reply(200, { ...opened, revision: 4, undo: 'named second' }),
+    )
+    fetching.mockImplementation(async () => reply(200, { ...opened, revision: 5, redo: 'x' }))
+    const { result } = renderHook(() => useAutosave(opened))
+    act(() => result.current.change(named('second')))
+    await act(() => result.current.step('undo'))
+    expect(sent(0).body.pattern.name).toBe('second')
+    expect(fetching.mock.calls[1]?.[0]).toBe('/api/patterns/a/undo')
+    expect((fetching.mock.calls[1]?.[1].headers as Record<string, string>)['If-Match']).toBe('"4"')
+    expect(result.current.document.pattern.name).toBe('first')
+    expect(result.current.steps).toEqual({ undo: '', redo: 'x' })
+    expect(fetching).toHaveBeenCalledTimes(2)
   })
 
   it('shows both versions after a change from elsewhere and writes neither unasked', async () => {

@@ -65,6 +65,57 @@ class AnswersApiTest {
     assertThat(waters.at("/0/up/0").asDouble()).isEqualTo(1);
   }
 
+  private JsonNode asked(String query, String document) throws Exception {
+    Answer answer = app.send("POST", "/api/answers?ask=" + query, document);
+    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+    List<JsonNode> lines = lines(answer);
+    return lines.get(lines.size() - 1);
+  }
+
+  @Test
+  void adviceIsAnswered() throws Exception {
+    String collar = Files.readString(Path.of("../docs/format/examples/upright-collar.json"));
+    JsonNode amounts = asked("AMOUNTS", collar).at("/amounts/amounts");
+    assertThat(amounts.findValuesAsString("what")).contains("noodle long", "feather used", "wraps");
+    JsonNode rows = asked("SIZE_RUN", collar).at("/sizeRun/rows");
+    assertThat(rows.size()).isEqualTo(9);
+    assertThat(rows.at("/4/works").asBoolean()).isTrue();
+    assertThat(rows.at("/0/outline/fibres").size()).isPositive();
+    JsonNode instead = asked("SUBSTITUTES&part=collar-hackle", collar).get("substitutes");
+    assertThat(instead.at("/materials/0/id").asString()).isEqualTo("game-hackle");
+    assertThat(instead.at("/materials/0/traits/0/trait").asString()).isEqualTo("stiffness");
+    JsonNode hooks = asked("SUBSTITUTES&part=hook", collar).at("/substitutes/hooks");
+    assertThat(hooks.size()).isEqualTo(8);
+    JsonNode support = asked("SUPPORT&part=collar-hackle&reserve=3", collar).get("support");
+    assertThat(support.get("enough").asInt()).isBetween(5, 12);
+    assertThat(support.get("unit").asString()).isEqualTo("turns");
+    JsonNode prints =
+        asked("FOOTPRINT&bodyMm=8&order=MAYFLY&stage=SPENT", collar).get("footprints");
+    assertThat(prints.get("flies").findValuesAsString("way"))
+        .containsExactly("own", "same-size", "one-smaller");
+    assertThat(prints.get("lengthMm").asDouble()).isEqualTo(17.6);
+  }
+
+  @Test
+  void whatAdviceCannotBeAskedIsRefusedBeforeAnyWork() throws Exception {
+    for (String query :
+        List.of(
+            "SUBSTITUTES&part=antenna",
+            "SUPPORT&part=body",
+            "SUPPORT&part=post&reserve=2",
+            "SUPPORT&part=parachute-hackle&reserve=40",
+            "FOOTPRINT",
+            "FOOTPRINT&bodyMm=500",
+            "FOOTPRINT&bodyMm=8&order=CRAB",
+            "LANDING&casts=0")) {
+      Answer answer = app.send("POST", "/api/answers?ask=" + query, example);
+      assertThat(answer.status()).as(query).isEqualTo(422);
+      JsonNode error = answer.json().at("/errors/0");
+      assertThat(error.get("bound").asString()).as(query).isNotBlank();
+      assertThat(error.get("remedy").asString()).as(query).isNotBlank();
+    }
+  }
+
   @Test
   void theWholeEstimateComesWithItsBandAndWithLinesForEveryRest() throws Exception {
     String collar = Files.readString(Path.of("../docs/format/examples/upright-collar.json"));

@@ -205,4 +205,34 @@ class ApiTest {
         .as("copy app/target/openapi.json over web/openapi.json if the change is meant")
         .isEqualTo(checkedIn);
   }
+
+  @Test
+  void changesAreUndoneAndRedoneByTheirNamesUntilSomethingElseIsDone() throws Exception {
+    Answer answer = added();
+    String path = "/api/patterns/" + idOf(answer);
+    assertThat(answer.json().get("undo").asString()).isEmpty();
+    Answer none = app.send("POST", path + "/undo", null, "If-Match", answer.etag());
+    assertThat(none.status()).isEqualTo(422);
+    String second = example.replace("Willow Skate", "Osier Skate");
+    Answer two = app.send("PUT", path, second, "If-Match", answer.etag());
+    String third = second.replaceFirst("\"size\": 14", "\"size\": 12");
+    Answer three = app.send("PUT", path, third, "If-Match", two.etag());
+    assertThat(three.json().get("undo").asString()).isEqualTo("hook 14 → 12");
+    Answer back = app.send("POST", path + "/undo", null, "If-Match", three.etag());
+    assertThat(back.json().at("/document/pattern/hook/size").asInt()).isEqualTo(14);
+    assertThat(back.json().get("undo").asString()).isEqualTo("named Osier Skate");
+    assertThat(back.json().get("redo").asString()).isEqualTo("hook 14 → 12");
+    assertThat(app.send("POST", path + "/undo", null, "If-Match", three.etag()).status())
+        .isEqualTo(412);
+    Answer first = app.send("POST", path + "/undo", null, "If-Match", back.etag());
+    assertThat(first.json().at("/document/pattern/name").asString()).isEqualTo("Willow Skate");
+    Answer again = app.send("POST", path + "/redo", null, "If-Match", first.etag());
+    assertThat(again.json().at("/document/pattern/name").asString()).isEqualTo("Osier Skate");
+    assertThat(app.get(path).json().get("redo").asString()).isEqualTo("hook 14 → 12");
+    String other = second.replace("Osier", "Withy");
+    Answer another = app.send("PUT", path, other, "If-Match", again.etag());
+    assertThat(another.json().get("redo").asString()).isEmpty();
+    Answer same = app.send("PUT", path, other, "If-Match", another.etag());
+    assertThat(same.json().get("undo").asString()).isEqualTo("named Withy Skate");
+  }
 }

@@ -56,6 +56,25 @@ class EstimateCommandTest {
   }
 
   @Test
+  void adviceIsAnsweredToo() {
+    Run amounts = run("--ask", "AMOUNTS", EXAMPLE);
+    assertThat(amounts.status()).isZero();
+    JsonNode all = JsonMapper.shared().readTree(amounts.out()).at("/amounts/amounts");
+    assertThat(all.findValuesAsString("part")).contains("thread", "parachute-hackle", "fly");
+    Run support =
+        run("--ask", "SUPPORT", "--part", "parachute-hackle", "--reserve", "1.5", EXAMPLE);
+    assertThat(JsonMapper.shared().readTree(support.out()).at("/support/tried").size())
+        .isGreaterThan(5);
+    Run prints = run("--ask", "FOOTPRINT", "--body", "8", "--stage", "SPENT", EXAMPLE);
+    assertThat(JsonMapper.shared().readTree(prints.out()).at("/footprints/flies").size())
+        .isEqualTo(3);
+    Run nothing = run("--ask", "SUPPORT", "--part", "antenna", EXAMPLE);
+    assertThat(nothing.status()).isEqualTo(2);
+    assertThat(nothing.err()).contains("parachute-hackle").contains("/part");
+    assertThat(run("--ask", "FOOTPRINT", EXAMPLE).status()).isEqualTo(2);
+  }
+
+  @Test
   void severalFilesMakeAnArray() {
     assertThat(JsonMapper.shared().readTree(run(EXAMPLE, EXAMPLE).out()).size()).isEqualTo(2);
   }

@@ -452,6 +452,41 @@ class BenchTest {
     assertThat(((Number) overflow).intValue()).isLessThanOrEqualTo(0);
   }
 
+  @Test
+  void changesAreTakenBackAndDoneAgainAfterAReloadToo() {
+    openCopyOf("Lantern Dun");
+    button("turns: more").click();
+    assertThat(button("Undo: collar hackle turns 5 → 5.5")).isEnabled();
+    button("turns: more").click();
+    assertThat(button("Undo: collar hackle turns 5.5 → 6")).isEnabled();
+    page.reload();
+    button("Undo: collar hackle turns 5.5 → 6").click();
+    assertThat(field("turns")).hasValue("5.5");
+    page.keyboard().press("Control+z");
+    assertThat(field("turns")).hasValue("5");
+    assertThat(button("Undo")).isDisabled();
+    page.reload();
+    assertThat(button("Redo: collar hackle turns 5 → 5.5")).isEnabled();
+    page.keyboard().press("Control+Shift+z");
+    assertThat(field("turns")).hasValue("5.5");
+    assertThat(page.getByTestId("saved")).hasText("saved");
+  }
+
+  @Test
+  void aChangeShowsWhatItDidAndLeavesAGhost() {
+    openCopyOf("Lantern Dun");
+    assertThat(page.getByTestId("ghost")).hasCount(0);
+    field("turns").fill("9");
+    field("turns").press("Enter");
+    assertThat(page.getByTestId("ghost")).hasCount(1);
+    assertThat(page.locator("[data-moved='eye']")).containsText("+");
+    assertThat(page.getByTestId("difference")).containsText("eye +");
+    Locator was = page.locator("[data-reading='posture'] [data-was]");
+    button("Undo: collar hackle turns 5 → 9").click();
+    assertThat(page.locator("[data-moved='eye']")).containsText("−");
+    assertThat(was).hasCount(0);
+  }
+
   /** Measured and reported, not asserted: these machines are noisy. */
   @Test
   void changeToRedrawnIsReported() {

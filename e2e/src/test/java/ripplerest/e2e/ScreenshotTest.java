@@ -74,6 +74,7 @@ class ScreenshotTest {
       page.navigate(site.address);
       page.getByLabel("hackle: what else, how many").click();
       assertThat(page.getByText("reach it")).isVisible();
+      assertThat(page.getByLabel("use Soft game-bird hackle")).isVisible();
       shoot(page, "advice");
       page.keyboard().press("Escape");
       page.getByText("size run").click();

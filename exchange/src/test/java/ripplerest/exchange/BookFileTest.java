@@ -139,6 +139,18 @@ class BookFileTest {
   }
 
   @Test
+  void theNaturalTravelsWithThePattern() throws IOException {
+    String text = PatternWriter.write(examples.get(0));
+    String named = text.replaceFirst("\"natural\" : \"[^\"]*\"", "\"natural\" : \"olive dun\"");
+    PatternFile read = READER.read(named.getBytes(StandardCharsets.UTF_8));
+    assertThat(read.pattern().natural()).isEqualTo("olive dun");
+    assertThat(PatternWriter.write(read)).isEqualTo(named);
+    String tooLong = named.replace("olive dun", "x".repeat(81));
+    assertThatThrownBy(() -> READER.read(tooLong.getBytes(StandardCharsets.UTF_8)))
+        .isInstanceOf(InvalidDocumentException.class);
+  }
+
+  @Test
   void theMaterialTableComesBackAsItWasWritten() throws IOException {
     String csv = MaterialTable.write(Materials.standard());
     List<MaterialRow> rows = MaterialRow.readAll(new StringReader(csv));

@@ -54,6 +54,10 @@ public class PatternEntity {
   @Column(nullable = false)
   private long revision;
 
+  /** Which of its steps it stands at. */
+  @Column(nullable = false)
+  private int step;
+
   @Column(name = "created_at", nullable = false)
   private Instant createdAt;
 
@@ -91,6 +95,14 @@ public class PatternEntity {
     this.materials =
         pattern.parts().stream().map(Part::material).distinct().sorted().toArray(String[]::new);
     this.words = book.of(pattern);
+  }
+
+  int step() {
+    return step;
+  }
+
+  void standAt(int number) {
+    step = number;
   }
 
   void archive(Instant now) {

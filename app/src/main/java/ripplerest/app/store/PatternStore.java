@@ -1,11 +1,13 @@
 package ripplerest.app.store;
 
 import jakarta.persistence.EntityManager;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -13,7 +15,11 @@ import org.springframework.data.domain.Limit;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import ripplerest.core.dressing.StepName;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.exchange.PatternFile;
+import ripplerest.exchange.PatternReader;
+import ripplerest.exchange.PatternWriter;
 
 /** Keeps patterns. Nothing is overwritten that the writer has not seen. */
 @Service
@@ -25,17 +31,23 @@ public class PatternStore {
   private final TransactionTemplate transaction;
   private final EntityManager manager;
   private final BookWords book;
+  private final PatternStepRepository steps;
+  private final PatternReader reader;
   private final Clock clock = Clock.systemUTC();
 
   PatternStore(
       PatternRepository repository,
       TransactionTemplate transaction,
       EntityManager manager,
-      BookWords book) {
+      BookWords book,
+      PatternStepRepository steps,
+      PatternReader reader) {
     this.repository = repository;
     this.transaction = transaction;
     this.manager = manager;
     this.book = book;
+    this.steps = steps;
+    this.reader = reader;
   }
 
   /** The patterns added last that are neither deleted nor archived, oldest first. */
@@ -105,8 +117,81 @@ public class PatternStore {
         });
   }
 
-  /** Replaces a pattern if its revision is still the one that was read. */
+  /** Replaces a pattern if its revision is still the one that was read, as one more step. */
   public PatternEntity replace(UUID id, long revision, PatternFile file) {
+    return changed(
+        id,
+        revision,
+        stored -> {
+          String name = nameOfStep(stored, file);
+          if (!name.isEmpty()) {
+            add(stored, name, file);
+          }
+          stored.take(file, book, now());
+        });
+  }
+
+  /**
+   * Goes one step back or forth, if the revision is still the one that was read.
+   *
+   * @param by -1 or 1; refused past the first and the last step
+   */
+  public PatternEntity step(UUID id, long revision, int by) {
+    return changed(
+        id,
+        revision,
+        stored -> {
+          PatternStep there =
+              stepOf(stored, stored.step() + by)
+                  .orElseThrow(
+                      () ->
+                          new OutOfRangeException(
+                              "step",
+                              "none",
+                              by < 0 ? "a change to undo" : "a change to redo",
+                              "Nothing more can be taken back or done again."));
+          stored.take(read(there.document()), book, now());
+          stored.standAt(stored.step() + by);
+        });
+  }
+
+  /** What undoing would take back; empty if there is nothing. */
+  public String undoes(PatternEntity stored) {
+    return stored.step() == 0
+        ? ""
+        : stepOf(stored, stored.step()).map(PatternStep::name).orElse("");
+  }
+
+  /** What redoing would bring back; empty if there is nothing. */
+  public String redoes(PatternEntity stored) {
+    return stepOf(stored, stored.step() + 1).map(PatternStep::name).orElse("");
+  }
+
+  /** Whatever was undone before is gone once something else is done. */
+  private void add(PatternEntity stored, String name, PatternFile file) {
+    int number = stored.step();
+    if (stepOf(stored, number).isEmpty()) {
+      steps.save(new PatternStep(stored.id(), number, "", stored.document(), now()));
+    }
+    steps.forgetAfter(stored.id(), number);
+    steps.save(new PatternStep(stored.id(), number + 1, name, PatternWriter.write(file), now()));
+    stored.standAt(number + 1);
+  }
+
+  private Optional<PatternStep> stepOf(PatternEntity stored, int number) {
+    return steps.findById(new PatternStep.Key(stored.id(), number));
+  }
+
+  private String nameOfStep(PatternEntity stored, PatternFile file) {
+    PatternFile before = read(stored.document());
+    return StepName.of(before.pattern(), before.conditions(), file.pattern(), file.conditions());
+  }
+
+  private PatternFile read(String document) {
+    return reader.read(document.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private PatternEntity changed(UUID id, long revision, Consumer<PatternEntity> change) {
     try {
       return transaction.execute(
           t -> {
@@ -114,7 +199,7 @@ public class PatternStore {
             if (stored.revision() != revision) {
               throw new ConflictException(stored);
             }
-            stored.take(file, book, now());
+            change.accept(stored);
             return repository.saveAndFlush(stored);
           });
     } catch (ObjectOptimisticLockingFailureException e) {

@@ -64,9 +64,16 @@ class PatternController {
   /** What a list shows of a pattern. */
   record PatternSummary(UUID id, String name, String school, int hookSize) {}
 
-  /** A pattern with the revision that a change has to name. */
+  /**
+   * A pattern with the revision that a change has to name, and the names of the changes that can be
+   * undone and redone; empty where there is none.
+   */
   record PatternResource(
-      UUID id, long revision, @Schema(type = "object", description = DOCUMENT) Object document) {}
+      UUID id,
+      long revision,
+      String undo,
+      String redo,
+      @Schema(type = "object", description = DOCUMENT) Object document) {}
 
   /** A new pattern at a school's defaults, on the hook of {@code likePattern} if given. */
   record NewPattern(String school, UUID likePattern) {}
@@ -122,6 +129,22 @@ class PatternController {
     long revision = Revisions.required(ifMatch);
     PatternFile file = reader.read(request.getInputStream());
     return tagged(HttpStatus.OK, store.replace(id, revision, file));
+  }
+
+  /** Takes the last change back; refused where there is none. */
+  @PostMapping("/{id}/undo")
+  ResponseEntity<PatternResource> undo(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    return tagged(HttpStatus.OK, store.step(id, Revisions.required(ifMatch), -1));
+  }
+
+  /** Does again what was taken back; refused where there is nothing. */
+  @PostMapping("/{id}/redo")
+  ResponseEntity<PatternResource> redo(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    return tagged(HttpStatus.OK, store.step(id, Revisions.required(ifMatch), 1));
   }
 
   @DeleteMapping("/{id}")
@@ -180,7 +203,12 @@ class PatternController {
 
   /** As the present version of the format has it, whichever it was stored in. */
   PatternResource resource(PatternEntity p) {
-    return new PatternResource(p.id(), p.revision(), mapper.readTree(PatternWriter.write(file(p))));
+    return new PatternResource(
+        p.id(),
+        p.revision(),
+        store.undoes(p),
+        store.redoes(p),
+        mapper.readTree(PatternWriter.write(file(p))));
   }
 
   private static String shortened(String text, int most) {

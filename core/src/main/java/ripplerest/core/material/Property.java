@@ -27,6 +27,8 @@ public enum Property {
   STRIP_WIDTH("mm", 1, 0.05, 10),
   /** Thickness of one layer of such a strip, mm. */
   STRIP_THICKNESS("mm", 1, 0.01, 5),
+  /** Length of one such strip that can be wound, mm; left out where it comes off a spool. */
+  STRIP_LENGTH("mm", 1, 5, 500),
   /** Share of a bundle's envelope that is solid, 0 to 1. */
   SOLID_SHARE("1", 1, 0.001, 0.95),
   /** Share of an envelope that still holds air under water, no floatant, 0 to 1. */

@@ -144,6 +144,10 @@ public final class Amounts {
       add(name, "turns, edge to edge", turns, share * turns, "turns");
       add(name, "layers", layers, 0, "layers");
       add(name, "length to wind", strip, share * strip, "mm");
+      if (material.has(Property.STRIP_LENGTH)) {
+        Prior one = material.priors().get(Property.STRIP_LENGTH);
+        add(name, "to take", Math.ceil(strip / one.mean()), 0, "pieces");
+      }
     } else {
       double turns = length / layer;
       double noodle = Math.hypot(turns * 2 * Math.PI * (core + layer / 2), length);

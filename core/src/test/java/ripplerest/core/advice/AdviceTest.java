@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Cancelled;
@@ -46,6 +47,26 @@ class AdviceTest {
     Pattern five = plain.withPart(wing.with("count", 5));
     assertThat(plumes(SizeRules.onto(five, 18))).isEqualTo(4);
     assertThat(SizeRules.onto(three, 14)).isEqualTo(three);
+  }
+
+  @Test
+  void pinnedLengthsStayAndRulesFollowTheHook() {
+    Pattern plain = Flies.of("upright-collar", 14);
+    Part hackle = plain.part(Part.CollarHackle.class).orElseThrow();
+    Pattern pinned = plain.withPart(hackle.with("barb", new Length.Pinned(6)));
+    SizedPattern small = new Sizer(MATERIALS).size(SizeRules.onto(pinned, 18));
+    SizedPattern own = new Sizer(MATERIALS).size(pinned);
+    assertThat(small.mm("collar-hackle", "barb")).isEqualTo(6);
+    assertThat(small.mm("tail", "length")).isLessThan(own.mm("tail", "length"));
+    assertThat(small.hook().gapMm()).isEqualTo(3.1);
+  }
+
+  @Test
+  void countsStayWhatAPartCanHave() {
+    Pattern plain = Flies.of("flat-plume", 8);
+    Part wing = plain.part(Part.FlatWing.class).orElseThrow();
+    Pattern one = plain.withPart(wing.with("count", 1));
+    assertThat(plumes(SizeRules.onto(one, 22))).isEqualTo(1);
   }
 
   private static int plumes(Pattern pattern) {

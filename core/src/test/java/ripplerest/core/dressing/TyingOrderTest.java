@@ -27,7 +27,8 @@ class TyingOrderTest {
         "shuck body looped-wing thorax",
         "tail post body parachute-hackle",
         "thorax-cover body thorax legs",
-        "body hair-wing collar-hackle collar-hackle"
+        "body hair-wing collar-hackle collar-hackle",
+        "body bands upright-wing collar-hackle mixed-hackle"
       })
   void whatTiersDoRaisesNoQuestion(String kinds) {
     assertThat(TyingOrder.problems(parts(kinds))).isEmpty();
@@ -44,7 +45,9 @@ class TyingOrderTest {
     "collar-hackle upright-wing, behind and in front of the standing wing",
     "head body, whip finish closes the fly",
     "tail bead, bare hook",
-    "body body, has one body"
+    "body body, has one body",
+    "bands body, over the finished body",
+    "mixed-hackle collar-hackle, wound through the collar's turns"
   })
   void whatCannotBeTiedIsExplained(String kinds, String words) {
     List<TyingOrder.Problem> problems = TyingOrder.problems(parts(kinds));

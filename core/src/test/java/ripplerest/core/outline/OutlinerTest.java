@@ -3,12 +3,21 @@ package ripplerest.core.outline;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.film.FibreState;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.DefaultParts;
+import ripplerest.core.sizing.Girth;
+import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Sizer;
 
 /** Internal: what is drawn is what was computed. */
 class OutlinerTest {
@@ -41,6 +50,39 @@ class OutlinerTest {
       longest = fibre.part().equals("collar-hackle") ? Math.max(longest, length) : longest;
     }
     assertThat(longest).isCloseTo(7.35, within(0.2));
+  }
+
+  /** A pose moves nothing within the fly: rib and bands keep their distance from the wire. */
+  @Test
+  void ribAndBandsLieOnTheBodyWhereverItRests() {
+    List<Part> parts = new ArrayList<>(Flies.of("upright-collar", 14).parts());
+    School school = School.named("upright-collar");
+    parts.add(0, DefaultParts.of(school, PartKind.named("rib")));
+    parts.add(DefaultParts.of(school, PartKind.named("bands")));
+    Pattern pattern = Flies.of("upright-collar", 14).withParts(parts);
+    Estimate ribbed = Flies.pose(pattern, Flies.GEL);
+    Outline drawn =
+        Outliner.of(ribbed.sized(), Flies.MATERIALS, Flies.GEL, ribbed.rest().orElseThrow());
+    assertThat(drawn.strands()).filteredOn(w -> w.part().equals("rib")).hasSize(1);
+    assertThat(drawn.strands()).filteredOn(w -> w.part().equals("bands")).hasSize(5);
+    Girth girth = new Girth(ribbed.sized().pattern(), ribbed.sized().hook());
+    for (Outline.Wound strand : drawn.strands()) {
+      for (Vector3D p : strand.axis()) {
+        double off = drawn.wire().stream().mapToDouble(w -> w.distance(p)).min().orElseThrow();
+        assertThat(off).isBetween(0.6 * girth.front(), 1.4 * girth.front() + strand.thickMm());
+      }
+    }
+  }
+
+  @Test
+  void aSunkFlyIsDrawnWithItsRibUnderTheFilm() {
+    List<Part> parts = new ArrayList<>(Flies.of("upright-collar", 14).parts());
+    parts.add(0, DefaultParts.of(School.named("upright-collar"), PartKind.named("rib")));
+    Pattern pattern = Flies.of("upright-collar", 14).withParts(parts);
+    Outline sunk =
+        Outliner.dry(new Sizer(Flies.MATERIALS).size(pattern), Flies.MATERIALS, Flies.GEL);
+    assertThat(sunk.strands()).hasSize(1);
+    assertThat(sunk.strands().get(0).axis()).allMatch(p -> p.getZ() < -4);
   }
 
   @Test

@@ -128,6 +128,9 @@ class AmountsTest {
     SizedPattern biot = with(usual("thread"), usual("body").withMaterial("biot"), usual("head"));
     assertThat(value(Amounts.of(biot, MATERIALS), "body", "turns, edge to edge"))
         .isBetween(5.0, 9.0);
+    assertThat(value(Amounts.of(biot, MATERIALS), "body", "to take")).isBetween(1.0, 2.0);
+    SizedPattern herl = with(usual("thread"), usual("body").withMaterial("herl"), usual("head"));
+    assertThat(value(Amounts.of(herl, MATERIALS), "body", "to take")).isBetween(1.0, 5.0);
     SizedPattern floss = with(usual("thread"), usual("body").withMaterial("floss"), usual("head"));
     assertThat(value(Amounts.of(floss, MATERIALS), "body", "layers")).isGreaterThanOrEqualTo(2);
     SizedPattern rib = with(usual("thread"), usual("rib"), usual("body"), usual("head"));
