@@ -234,14 +234,14 @@ function Column({
         fontWeight="650"
         data-callout={item.foot}
       >
-        {item.head}
-      </text>
-      <text x={x} y={top + 35} textAnchor={anchor} fontSize="16">
         {item.moved && (
-          <tspan fill="var(--tide)" fontWeight="650" data-moved={item.foot}>
+          <tspan fill="var(--tide)" fontSize="15" data-moved={item.foot}>
             {item.moved}{' '}
           </tspan>
         )}
+        {item.head}
+      </text>
+      <text x={x} y={top + 35} textAnchor={anchor} fontSize="16">
         {item.foot}
       </text>
     </g>

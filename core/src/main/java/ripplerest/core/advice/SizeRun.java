@@ -118,12 +118,16 @@ public final class SizeRun {
                 p -> before.holds(p) / weightBefore - now.holds(p) / weightNow))
         .map(
             p ->
-                "The %s holds %.0f %% of the weight instead of %.0f %%."
+                "The %s %s of the weight; on its own hook it %s."
                     .formatted(
                         p.replace('-', ' '),
-                        100 * now.holds(p) / weightNow,
-                        100 * before.holds(p) / weightBefore))
+                        holds(now.holds(p) / weightNow),
+                        holds(before.holds(p) / weightBefore)))
         .orElse("");
+  }
+
+  private static String holds(double share) {
+    return "%s %.0f %%".formatted(share < 0 ? "pulls down" : "holds", Math.abs(100 * share));
   }
 
   private static String words(Posture posture) {
