@@ -329,14 +329,14 @@ function StepButton({
   name: string
   onStep: (way: 'undo' | 'redo') => void
 }) {
-  const label = way === 'undo' ? 'Undo' : 'Redo'
+  const label = name === '' ? `Nothing to ${way}` : `${way === 'undo' ? 'Undo' : 'Redo'}: ${name}`
   const Icon = way === 'undo' ? Undo2 : Redo2
   return (
     <button
       type="button"
       disabled={name === ''}
-      aria-label={name === '' ? label : `${label}: ${name}`}
-      title={name === '' ? label : `${label}: ${name}`}
+      aria-label={label}
+      title={label}
       onClick={() => onStep(way)}
       className="hover:text-tide p-2 disabled:opacity-30"
     >

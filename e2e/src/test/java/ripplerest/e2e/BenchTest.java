@@ -464,7 +464,7 @@ class BenchTest {
     assertThat(field("turns")).hasValue("5.5");
     page.keyboard().press("Control+z");
     assertThat(field("turns")).hasValue("5");
-    assertThat(button("Undo")).isDisabled();
+    assertThat(button("Nothing to undo")).isDisabled();
     page.reload();
     assertThat(button("Redo: collar hackle turns 5 → 5.5")).isEnabled();
     page.keyboard().press("Control+Shift+z");
