@@ -1,6 +1,9 @@
 package ripplerest.cli;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.hipparchus.stat.regression.SimpleRegression;
@@ -9,6 +12,8 @@ import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import ripplerest.cli.ContactBenchmark.Solver;
 
 /** Measures how fast the core is on this machine. */
 @Command(
@@ -16,24 +21,50 @@ import picocli.CommandLine.Command;
     description = "Measures the core with JMH and prints medians and percentiles.",
     mixinStandardHelpOptions = true)
 final class BenchmarkCommand implements Callable<Integer> {
+  private static final String[] SIZES = {"50", "100", "200", "400", "800"};
+
+  @Option(names = "--contact", description = "Only the contact problem, beside other solvers.")
+  private boolean contactOnly;
+
+  private static OptionsBuilder options(Class<?> of) {
+    OptionsBuilder options = new OptionsBuilder();
+    options.include(of.getName() + ".*");
+    return options;
+  }
+
+  private static Runner contact(Solver solver, String[] elements) {
+    OptionsBuilder options = options(ContactBenchmark.class);
+    options.param("solver", solver.name()).param("elements", elements);
+    return new Runner(options.build());
+  }
+
+  /** Sizes that get many shots, or those that get one. */
+  private static String[] few(boolean many) {
+    return Arrays.stream(SIZES)
+        .filter(n -> Integer.parseInt(n) <= ContactBenchmark.MOST_FOR_MANY_SHOTS == many)
+        .toArray(String[]::new);
+  }
+
   @Override
   public Integer call() throws Exception {
-    Collection<RunResult> results =
-        new Runner(
-                new OptionsBuilder()
-                    .include(EstimateBenchmark.class.getName() + ".*")
-                    .include(ContactBenchmark.class.getName() + ".*")
-                    .addProfiler(GCProfiler.class)
-                    .build())
-            .run();
-    for (ContactBenchmark.Solver solver : ContactBenchmark.Solver.values()) {
+    if (!contactOnly) {
+      new Runner(options(EstimateBenchmark.class).addProfiler(GCProfiler.class).build()).run();
+    }
+    List<RunResult> results = new ArrayList<>();
+    results.addAll(contact(Solver.OURS, SIZES).run());
+    results.addAll(contact(Solver.OJALGO, few(true)).run());
+    OptionsBuilder once = options(ContactBenchmark.class);
+    once.param("solver", Solver.OJALGO.name()).param("elements", few(false));
+    results.addAll(new Runner(once.warmupIterations(0).measurementIterations(1).build()).run());
+    results.addAll(contact(Solver.HIPPARCHUS, few(true)).run());
+    for (Solver solver : Solver.values()) {
       growth(solver, results);
     }
     return 0;
   }
 
   /** Prints the exponent with which a solver's time grows: the slope of log time on log size. */
-  private static void growth(ContactBenchmark.Solver solver, Collection<RunResult> results) {
+  private static void growth(Solver solver, Collection<RunResult> results) {
     SimpleRegression line = new SimpleRegression();
     for (RunResult r : results) {
       if (solver.name().equals(r.getParams().getParam("solver"))) {

@@ -13,6 +13,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import ripplerest.core.advice.Goal;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.estimate.Answers;
 import ripplerest.core.estimate.Estimate;
@@ -110,6 +111,14 @@ final class EstimateCommand implements Callable<Integer> {
   @Option(names = "--order", description = "With --ask FOOTPRINT: ${COMPLETION-CANDIDATES}.")
   private Natural.Order order = Natural.Order.MAYFLY;
 
+  @Option(
+      names = "--goal",
+      description = "With --ask GOAL: what is wanted, one of ${COMPLETION-CANDIDATES}.")
+  private Goal.Wanted goal;
+
+  @Option(names = "--amount", description = "How much of it; else what is usually asked.")
+  private Double amount;
+
   @Option(names = "--stage", description = "With --ask FOOTPRINT: ${COMPLETION-CANDIDATES}.")
   private Natural.Stage stage = Natural.Stage.ADULT;
 
@@ -156,11 +165,16 @@ final class EstimateCommand implements Callable<Integer> {
     return 0;
   }
 
+  private Optional<Goal> goal() {
+    return Optional.ofNullable(goal)
+        .map(wanted -> new Goal(wanted, amount == null ? wanted.usual() : amount));
+  }
+
   private AnswerLine answer(SizedPattern sized, Materials materials, Conditions conditions) {
     Optional<Natural> natural =
         Optional.ofNullable(bodyMm)
             .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
-    Ask ask = new Ask(casts, seed, part, reserve, natural, List.of());
+    Ask ask = new Ask(casts, seed, part, reserve, natural, goal(), List.of());
     question.check(ask, sized);
     Work told =
         new Work() {

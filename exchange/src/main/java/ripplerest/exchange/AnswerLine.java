@@ -6,10 +6,14 @@ import ripplerest.core.drift.FloatOverTime;
 import ripplerest.core.drift.Stretch;
 import ripplerest.core.estimate.Hung;
 import ripplerest.core.estimate.WhatIfs;
+import ripplerest.core.material.Materials;
+import ripplerest.core.outline.Outliner;
 import ripplerest.core.rest.Casts;
 import ripplerest.core.rest.LandingShares;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.water.Conditions;
 
 /**
  * One line of a streamed answer: where it waits, how far it is, or what it found. Fields that do
@@ -27,6 +31,7 @@ import ripplerest.core.rest.Rest;
  * @param substitutes what could stand in for a material or the hook
  * @param support how many of something reach a film reserve
  * @param footprints what fly and natural press into the film
+ * @param changes the smallest that reach an outcome
  */
 public record AnswerLine(
     WaitView waits,
@@ -40,7 +45,8 @@ public record AnswerLine(
     SizeRunView sizeRun,
     SubstitutesView substitutes,
     SupportedView support,
-    FootprintsView footprints) {
+    FootprintsView footprints,
+    ChangesView changes) {
 
   /** How many are before it. */
   public record WaitView(int before) {}
@@ -77,7 +83,12 @@ public record AnswerLine(
       List<NymphView> nymphs) {}
 
   /** How the fly sits under that weight; null if it carries nothing. */
-  public record UnderView(String posture, double eyeMm, double bendMm, double pitchDeg) {}
+  public record UnderView(
+      String posture,
+      double eyeMm,
+      double bendMm,
+      double pitchDeg,
+      EstimateView.OutlineView outline) {}
 
   /** The largest bead that is no heavier. */
   public record BeadView(String metal, double diameterMm, double inWaterMg) {}
@@ -118,7 +129,8 @@ public record AnswerLine(
         only(SizeRunView.class, found),
         only(SubstitutesView.class, found),
         only(SupportedView.class, found),
-        only(FootprintsView.class, found));
+        only(FootprintsView.class, found),
+        only(ChangesView.class, found));
   }
 
   private static <T> T only(Class<T> type, Object found) {
@@ -184,8 +196,9 @@ public record AnswerLine(
         rounded(roll, 10));
   }
 
-  /** What a fly can carry. */
-  public static AnswerLine of(Hung h) {
+  /** What a fly can carry, drawn under that weight. */
+  public static AnswerLine of(
+      Hung h, SizedPattern sized, Materials materials, Conditions conditions) {
     UnderView under =
         h.carry()
             .under()
@@ -195,7 +208,14 @@ public record AnswerLine(
                         word(e.posture()),
                         rounded(e.eyeMm(), 1e2),
                         rounded(e.bendMm(), 1e2),
-                        rounded(Math.toDegrees(e.pose().pitchRad()), 10)))
+                        rounded(Math.toDegrees(e.pose().pitchRad()), 10),
+                        EstimateView.outline(
+                            Outliner.at(
+                                sized,
+                                materials,
+                                conditions,
+                                e.pose(),
+                                h.carry().state().orElseThrow()))))
             .orElse(null);
     HungView carry =
         new HungView(

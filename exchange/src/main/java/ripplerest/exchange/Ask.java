@@ -2,6 +2,7 @@ package ripplerest.exchange;
 
 import java.util.List;
 import java.util.Optional;
+import ripplerest.core.advice.Goal;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
 
@@ -13,6 +14,7 @@ import ripplerest.core.hook.Natural;
  * @param part name of the part that is asked about, or {@code hook}
  * @param reserve film reserve that is wanted, in the fly's own weight
  * @param natural insect that is matched, if any
+ * @param goal that is wanted, if any
  * @param ownHooks hooks that the tier has beside those of the size table
  */
 public record Ask(
@@ -21,4 +23,5 @@ public record Ask(
     String part,
     double reserve,
     Optional<Natural> natural,
+    Optional<Goal> goal,
     List<HookSpec> ownHooks) {}

@@ -44,7 +44,8 @@ public record EstimateView(
     BandView band,
     List<WarningView> warnings,
     List<String> leftOut,
-    OutlineView outline) {
+    OutlineView outline,
+    List<HandleView> handles) {
 
   /** Dimensions of the hook, mm. */
   public record HookView(
@@ -216,7 +217,8 @@ public record EstimateView(
         e.band().map(EstimateView::band).orElse(null),
         e.warnings().stream().map(EstimateView::warning).toList(),
         e.leftOut(),
-        outline.map(EstimateView::outline).orElse(null));
+        outline.map(EstimateView::outline).orElse(null),
+        outline.map(o -> HandleView.of(e.sized(), o)).orElse(List.of()));
   }
 
   private static HookView hook(Hook h) {
@@ -328,6 +330,11 @@ public record EstimateView(
 
   private static WarningView warning(Warning w) {
     return new WarningView(w.code(), w.part(), w.message(), mm(w.amount()), w.unit());
+  }
+
+  /** Several outlines as they are sent. */
+  public static List<OutlineView> outlines(List<Outline> all) {
+    return all.stream().map(EstimateView::outline).toList();
   }
 
   static OutlineView outline(Outline o) {

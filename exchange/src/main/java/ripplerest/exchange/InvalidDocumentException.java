@@ -17,6 +17,15 @@ public final class InvalidDocumentException extends RuntimeException {
     return problems;
   }
 
+  /** The same problems of a document that stands under a pointer in another. */
+  InvalidDocumentException under(String pointer) {
+    return new InvalidDocumentException(
+        getMessage(),
+        problems.stream()
+            .map(p -> new FieldProblem(pointer + p.pointer(), p.value(), p.bound(), p.remedy()))
+            .toList());
+  }
+
   /** The same as a problem document (RFC 9457), for those who do not speak HTTP. */
   public ProblemDocument document() {
     return new ProblemDocument(

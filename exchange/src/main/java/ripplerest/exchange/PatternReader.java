@@ -76,6 +76,33 @@ public final class PatternReader {
     return read(parse(new String(bytes, StandardCharsets.UTF_8)));
   }
 
+  /**
+   * Reads an array of documents; a problem's pointer begins with the number of its document.
+   *
+   * @param most documents that may be in it
+   */
+  public List<PatternFile> readSeveral(InputStream in, int most) throws IOException {
+    JsonNode root = parse(new String(in.readNBytes(most * MOST_BYTES), StandardCharsets.UTF_8));
+    if (!root.isArray() || root.isEmpty() || root.size() > most) {
+      throw refusal(
+          "These are not patterns to read together.",
+          new FieldProblem(
+              "",
+              root.isArray() ? root.size() + " documents" : "not an array",
+              "an array of 1 to " + most + " pattern documents",
+              "Send 1 to " + most + " of them."));
+    }
+    List<PatternFile> files = new ArrayList<>();
+    for (int i = 0; i < root.size(); i++) {
+      try {
+        files.add(read(root.get(i)));
+      } catch (InvalidDocumentException e) {
+        throw e.under("/" + i);
+      }
+    }
+    return files;
+  }
+
   /** Reads one document that is JSON already. */
   PatternFile read(JsonNode root) {
     if (!root.isObject()) {
@@ -135,7 +162,7 @@ public final class PatternReader {
   private static JsonNode parse(String text) {
     try {
       JsonNode root = MAPPER.readTree(text);
-      if (root == null || !root.isObject()) {
+      if (root == null || !root.isContainer()) {
         throw notAPattern();
       }
       return root;

@@ -4,7 +4,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import ripplerest.core.advice.FootprintMatch;
+import ripplerest.core.advice.Goal;
 import ripplerest.core.advice.SizeRun;
+import ripplerest.core.advice.SmallestChanges;
 import ripplerest.core.advice.Substitutes;
 import ripplerest.core.advice.WantedSupport;
 import ripplerest.core.assembly.Mesh;
@@ -43,7 +45,9 @@ public enum Question {
   /** How many of a part reach a film reserve. */
   SUPPORT,
   /** The fly's footprint beside a natural's. */
-  FOOTPRINT;
+  FOOTPRINT,
+  /** The smallest changes that reach an outcome. */
+  GOAL;
 
   private static final String HOOK = "hook";
 
@@ -66,7 +70,9 @@ public enum Question {
           AnswerLine.of(
               Answers.landing(sized, materials, conditions, ask.casts(), ask.seed(), work),
               Casts.usual(conditions.touchdownFactor()));
-      case CARRY -> AnswerLine.of(Answers.carry(sized, materials, conditions, work));
+      case CARRY ->
+          AnswerLine.of(
+              Answers.carry(sized, materials, conditions, work), sized, materials, conditions);
       case OVER_TIME -> AnswerLine.of(overTime(sized, materials, conditions, ask.seed(), work));
       case AMOUNTS -> AnswerLine.line(AmountsView.of(Amounts.of(sized, materials)));
       case SIZE_RUN ->
@@ -88,6 +94,12 @@ public enum Question {
           AnswerLine.line(
               FootprintsView.of(
                   FootprintMatch.of(sized, natural(ask), materials, conditions, work)));
+      case GOAL ->
+          AnswerLine.line(
+              ChangesView.of(
+                  SmallestChanges.of(sized, goal(ask), materials, conditions, work),
+                  sized,
+                  conditions));
     };
   }
 
@@ -102,6 +114,7 @@ public enum Question {
       }
       case SUPPORT -> WantedSupport.check(sized, index(ask, sized), ask.reserve());
       case FOOTPRINT -> natural(ask);
+      case GOAL -> goal(ask);
       default -> {
         // nothing but the fly is needed
       }
@@ -124,6 +137,14 @@ public enum Question {
             () ->
                 new OutOfRangeException(
                     "natural", "missing", "an insect", "Give its body length, order and stage."));
+  }
+
+  private static Goal goal(Ask ask) {
+    return ask.goal()
+        .orElseThrow(
+            () ->
+                new OutOfRangeException(
+                    "goal", "missing", "an outcome", "Say what is wanted of the fly."));
   }
 
   private static Map<Stretch, FloatOverTime> overTime(

@@ -16,6 +16,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter
 import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.OwnHook;
 import ripplerest.app.store.OwnHookRepository;
+import ripplerest.core.advice.Goal;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
 import ripplerest.core.material.Materials;
@@ -73,6 +74,8 @@ class AnswerController {
       @RequestParam(required = false) Double bodyMm,
       @RequestParam(defaultValue = "MAYFLY") Natural.Order order,
       @RequestParam(defaultValue = "ADULT") Natural.Stage stage,
+      @RequestParam(required = false) Goal.Wanted goal,
+      @RequestParam(required = false) Double amount,
       HttpServletRequest request)
       throws IOException {
     Optional<Natural> natural =
@@ -81,7 +84,7 @@ class AnswerController {
     PatternFile file = reader.read(request.getInputStream());
     SizedPattern sized = sizer.size(file.pattern());
     List<HookSpec> own = ownHooks.findAllByOrderByName().stream().map(OwnHook::spec).toList();
-    Ask with = new Ask(casts, seed, part, reserve, natural, own);
+    Ask with = new Ask(casts, seed, part, reserve, natural, goal(goal, amount), own);
     ask.check(with, sized);
     Materials table = materials.materials();
     Lines lines = new Lines(AnswerLine::progress);
@@ -98,5 +101,9 @@ class AnswerController {
           }
         });
     return lines.response();
+  }
+
+  private static Optional<Goal> goal(Goal.Wanted wanted, Double amount) {
+    return Optional.ofNullable(wanted).map(w -> new Goal(w, amount == null ? w.usual() : amount));
   }
 }

@@ -41,10 +41,12 @@ class ApiDescription {
           "SubstitutesView",
           "SupportedView",
           "FootprintsView",
+          "ChangesView",
+          "PlaceView",
           "ProblemDocument",
           "AddedView");
   private static final Set<String> REQUESTS =
-      Set.of("NewPattern", "NewSchool", "NewHook", "NewRule");
+      Set.of("TypedLengthRequest", "NewPattern", "NewSchool", "NewHook", "NewRule");
 
   @Bean
   OpenApiCustomizer completeApi() {

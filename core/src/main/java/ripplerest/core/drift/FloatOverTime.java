@@ -43,7 +43,10 @@ public record FloatOverTime(
   public static final double SAFE = 1.25;
 
   public static final int MOST_FISH = 20;
-  private static final double LAST_MINUTE = 120;
+
+  /** Flies are fished for so long, min. */
+  public static final double LAST_MINUTE = 120;
+
   private static final double STEP_MINUTES = 0.5;
   private static final int COUNT_EVERY = 4;
   private static final int DRAWS = 40;

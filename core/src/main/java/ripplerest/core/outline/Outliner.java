@@ -35,10 +35,16 @@ public final class Outliner {
   /** Outline of the fly in this rest, under the conditions it was found for. */
   public static Outline of(
       SizedPattern sized, Materials materials, Conditions conditions, Rest rest) {
+    return at(sized, materials, conditions, rest.pose(), rest.state());
+  }
+
+  /** Outline of the fly in any pose that it was found in, its fibres in their states then. */
+  public static Outline at(
+      SizedPattern sized, Materials materials, Conditions conditions, Pose pose, FilmState state) {
     FilmSolver film = onWater(sized, materials, conditions);
     film.setTolerance(1e-4 * film.weight());
-    film.evaluate(rest.pose(), rest.state(), ContactLine.MEAN);
-    return draw(sized, film, rest.pose(), rest.state());
+    film.evaluate(pose, state, ContactLine.MEAN);
+    return draw(sized, film, pose, state);
   }
 
   /** Outline of a fly that sinks: level, under a flat film, nothing bent. */
@@ -72,15 +78,14 @@ public final class Outliner {
     return line.stream().map(p -> p.add(down)).toList();
   }
 
-  private static FilmSolver onWater(
-      SizedPattern sized, Materials materials, Conditions conditions) {
+  static FilmSolver onWater(SizedPattern sized, Materials materials, Conditions conditions) {
     Floatant floatant = conditions.floatant();
     FlyBody body = Assembler.assemble(sized, materials, floatant, Mesh.WORKING);
     Wetting wetting = Wetting.of(materials, floatant);
     return new FilmSolver(body, wetting, conditions.water(), Mesh.WORKING, conditions.tippet());
   }
 
-  private static Outline draw(SizedPattern sized, FilmSolver film, Pose pose, FilmState state) {
+  static Outline draw(SizedPattern sized, FilmSolver film, Pose pose, FilmState state) {
     Vector3D centre = film.centreOfMass();
     Hook hook = sized.hook();
     List<Outline.Wound> strands =

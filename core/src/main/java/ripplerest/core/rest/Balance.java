@@ -22,6 +22,7 @@ final class Balance {
   private double weight;
   private double hungShare;
   private Vector3D hungFrom = Vector3D.ZERO;
+  private Passing passing = Passing.UNSEEN;
 
   Balance(FilmSolver film, double shankMm) {
     this.film = film;
@@ -36,6 +37,16 @@ final class Balance {
 
   FilmSolver film() {
     return film;
+  }
+
+  /** Who is told the poses on the way. */
+  void watch(Passing watcher) {
+    passing = watcher;
+  }
+
+  /** Tells whoever watches that the fly has come to a pose. */
+  void pass(Pose pose, FilmState state, ContactLine line) {
+    passing.through(pose, state, line);
   }
 
   /**

@@ -13,11 +13,12 @@ import ripplerest.core.rest.Settler.Settled;
  *
  * @param mg largest weight in water, mg; 0 if the fly falls short by itself
  * @param under how it sits with that weight; empty if it carries nothing
+ * @param state of its fibres then; empty if it carries nothing
  * @param more whether it carries more than that: the search ends where the reserve stops counting
  */
-public record Carry(double mg, Optional<Rest.End> under, boolean more) {
+public record Carry(double mg, Optional<Rest.End> under, Optional<FilmState> state, boolean more) {
   /** Nothing at all. */
-  public static final Carry NOTHING = new Carry(0, Optional.empty(), false);
+  public static final Carry NOTHING = new Carry(0, Optional.empty(), Optional.empty(), false);
 
   /** A fly that sinks sooner than at this factor carries nothing. */
   public static final double SAFE = 1.25;
@@ -38,13 +39,13 @@ public record Carry(double mg, Optional<Rest.End> under, boolean more) {
       return NOTHING;
     }
     double holds = 0;
-    Optional<Rest.End> under = hung(fails, rest, finder);
+    Optional<Under> under = hung(fails, rest, finder);
     if (under.isPresent()) {
-      return new Carry(fails, under, sinksAt >= FilmReserve.MOST);
+      return with(fails, under, sinksAt >= FilmReserve.MOST);
     }
     while (fails - holds > Math.max(LEAST_MG, PRECISION * fails)) {
       double middle = (holds + fails) / 2;
-      Optional<Rest.End> there = hung(middle, rest, finder);
+      Optional<Under> there = hung(middle, rest, finder);
       if (there.isPresent()) {
         holds = middle;
         under = there;
@@ -52,11 +53,17 @@ public record Carry(double mg, Optional<Rest.End> under, boolean more) {
         fails = middle;
       }
     }
-    return under.isPresent() ? new Carry(holds, under, false) : NOTHING;
+    return under.isPresent() ? with(holds, under, false) : NOTHING;
+  }
+
+  private record Under(Rest.End end, FilmState state) {}
+
+  private static Carry with(double mg, Optional<Under> under, boolean more) {
+    return new Carry(mg, under.map(Under::end), under.map(Under::state), more);
   }
 
   /** How the fly sits with a weight hung from it; empty if that is too much for it. */
-  private static Optional<Rest.End> hung(double mg, Rest rest, RestFinder finder) {
+  private static Optional<Under> hung(double mg, Rest rest, RestFinder finder) {
     FilmState state = rest.state().copy();
     Pose pose = rest.pose();
     try {
@@ -68,8 +75,9 @@ public record Carry(double mg, Optional<Rest.End> under, boolean more) {
         }
         pose = settled.pose();
       }
+      FilmState there = state.copy();
       boolean safe = FilmReserve.sinksAt(pose, state, finder) >= SAFE;
-      return safe ? Optional.of(finder.end(pose)) : Optional.empty();
+      return safe ? Optional.of(new Under(finder.end(pose), there)) : Optional.empty();
     } finally {
       finder.hang(0);
     }

@@ -117,6 +117,16 @@ public final class RestFinder {
         reason(settled, landed, balance.weight()));
   }
 
+  /** Lands the fly and tells every pose on its way down and to the rest that is shown. */
+  public Landing land(Attitude attitude, double touchdownFactor, Passing watcher) {
+    balance.watch(watcher);
+    try {
+      return land(attitude, touchdownFactor);
+    } finally {
+      balance.watch(Passing.UNSEEN);
+    }
+  }
+
   /** Moment that would turn the fly from an attitude at the bottom of its landing, µN·mm. */
   double turning(Touchdown.Landed landed) {
     film.setTolerance(5e-3 * balance.weight());
@@ -160,6 +170,7 @@ public final class RestFinder {
     double weight = balance.weight();
     film.setTolerance(MEASURED * weight);
     double[] left = balance.residual(pose, state, ContactLine.MEAN, 1);
+    balance.watch(Passing.UNSEEN); // what is measured now moves no fly that is shown
     int pending = StateRules.due(film, state, ContactLine.MEAN).size();
     int caught = state.caught();
     Rest.FibreCount count = count(state);

@@ -159,6 +159,7 @@ final class Settler {
       }
       pose = next;
       g = after;
+      balance.pass(pose, state, line);
     }
     heldStiffness = null;
     return new Settled(Outcome.UNSETTLED, pose, g, pending, mostSteps);

@@ -1,0 +1,114 @@
+package ripplerest.core.advice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import ripplerest.core.assembly.Mesh;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.Work;
+import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.rest.Footprint;
+import ripplerest.core.rest.Rest;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.water.Conditions;
+
+/**
+ * Up to {@value #MOST} dressings side by side, all against the first.
+ *
+ * @param flies each with its reserve and footprint
+ * @param rows what they differ in, and what not
+ */
+public record Comparison(List<Estimate> flies, List<Row> rows) {
+  /** Most dressings on one film line. */
+  public static final int MOST = 4;
+
+  /**
+   * One number of each fly.
+   *
+   * @param name in a tier's words
+   * @param unit of the values
+   * @param decimals worth printing
+   * @param values one a fly; empty where a fly sinks and has none
+   * @param against how much more than the first; empty for the first, or where one has none
+   * @param differ whether any differs from the first by what is worth printing
+   */
+  public record Row(
+      String name,
+      String unit,
+      int decimals,
+      List<Optional<Double>> values,
+      List<Optional<Double>> against,
+      boolean differ) {}
+
+  /**
+   * Puts every dressing on its own water and lists the numbers.
+   *
+   * @param flies 1 to {@value #MOST}
+   * @param water one a fly
+   */
+  public static Comparison of(
+      List<SizedPattern> flies, List<Conditions> water, Materials materials, Work work) {
+    Require.inRange("flies", flies.size(), 1, MOST);
+    Options options = new Options(Options.Depth.RESERVE, 1, 0, Mesh.WORKING, work);
+    List<Estimate> all = new ArrayList<>();
+    for (int i = 0; i < flies.size(); i++) {
+      all.add(Estimator.estimate(flies.get(i), materials, water.get(i), options));
+      work.done(i + 1, flies.size());
+    }
+    return new Comparison(List.copyOf(all), rows(all));
+  }
+
+  private static List<Row> rows(List<Estimate> all) {
+    return List.of(
+        rest(all, "eye over the film", "mm", 1, Rest::eyeMm),
+        rest(all, "start of the bend over the film", "mm", 1, Rest::bendMm),
+        rest(all, "hook point over the film", "mm", 1, Rest::pointMm),
+        rest(all, "tail down", "°", 0, r -> Math.toDegrees(r.pose().pitchRad())),
+        row(all, "keeps its posture to", "×", 1, e -> e.reserve().map(r -> r.keepsPostureTo())),
+        row(all, "sinks at", "×", 1, e -> e.reserve().map(r -> r.sinksAt())),
+        row(all, "pops back with", "mg", 0, e -> Optional.of(e.popBackMg())),
+        print(all, "footprint along", Footprint::lengthMm),
+        print(all, "footprint across", Footprint::widthMm),
+        row(all, "whole weight", "mg", 1, e -> Optional.of(e.massMg())));
+  }
+
+  private static Row print(List<Estimate> all, String name, Function<Footprint, Double> of) {
+    return row(all, name, "mm", 0, e -> e.footprint().map(of));
+  }
+
+  private static Row rest(
+      List<Estimate> all, String name, String unit, int decimals, Function<Rest, Double> of) {
+    return row(all, name, unit, decimals, e -> e.rest().map(of));
+  }
+
+  private static Row row(
+      List<Estimate> all,
+      String name,
+      String unit,
+      int decimals,
+      Function<Estimate, Optional<Double>> of) {
+    List<Optional<Double>> values = all.stream().map(of).toList();
+    Optional<Double> first = values.get(0);
+    List<Optional<Double>> against = new ArrayList<>();
+    boolean differ = false;
+    for (int i = 0; i < values.size(); i++) {
+      Optional<Double> value = values.get(i);
+      boolean both = i > 0 && first.isPresent() && value.isPresent();
+      Optional<Double> by = both ? value.map(v -> v - first.get()) : Optional.empty();
+      differ |= by.filter(d -> Math.abs(d) >= 0.5 * Math.pow(10, -decimals)).isPresent();
+      differ |= value.isPresent() != first.isPresent();
+      against.add(by);
+    }
+    return new Row(name, unit, decimals, values, List.copyOf(against), differ);
+  }
+
+  /** The patterns compared, in order. */
+  public List<Pattern> patterns() {
+    return flies.stream().map(e -> e.sized().pattern()).toList();
+  }
+}
