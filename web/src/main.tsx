@@ -5,9 +5,12 @@ import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import './index.css'
 import { App } from './views/App'
+import { Reach } from './views/Reach'
 
 // What is not on the bench is loaded when it is opened.
 const Book = lazy(() => import('./views/Book').then((m) => ({ default: m.Book })))
+const Compare = lazy(() => import('./views/Compare').then((m) => ({ default: m.Compare })))
+const OverTime = lazy(() => import('./views/OverTime').then((m) => ({ default: m.OverTime })))
 const Hooks = lazy(() => import('./views/Hooks').then((m) => ({ default: m.Hooks })))
 const Materials = lazy(() => import('./views/Materials').then((m) => ({ default: m.Materials })))
 const Schools = lazy(() => import('./views/Schools').then((m) => ({ default: m.Schools })))
@@ -23,11 +26,14 @@ if (root) {
       <QueryClientProvider client={client}>
         <Toast.Provider swipeDirection="down" duration={10000}>
           <BrowserRouter>
+            <Reach />
             <Suspense fallback={<p className="p-10">Opening…</p>}>
               <Routes>
                 <Route path="/" element={<App />} />
                 <Route path="/bench/:id" element={<App />} />
                 <Route path="/bench/:id/sizes" element={<SizeRun />} />
+                <Route path="/bench/:id/compare" element={<Compare />} />
+                <Route path="/bench/:id/time" element={<OverTime />} />
                 <Route path="/book" element={<Book />} />
                 <Route path="/materials" element={<Materials />} />
                 <Route path="/hooks" element={<Hooks />} />

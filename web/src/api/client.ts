@@ -1,12 +1,16 @@
+import { answered, unanswered } from '../parts/reach'
 import type {
   AnswerLine,
   BookPage,
+  Comparison,
+  Disagreement,
   Estimate,
   Hooks,
   ImportLine,
   Matches,
   MaterialEntry,
   NewHook,
+  Outline,
   Part,
   PartKind,
   PatternDocument,
@@ -15,6 +19,8 @@ import type {
   Problem,
   Rule,
   School,
+  Snap,
+  Surface,
 } from './types'
 
 /** Larger than any pattern can be; the server says the same. */
@@ -41,12 +47,14 @@ async function ask(path: string, init?: RequestInit): Promise<Response> {
     response = await fetch(path, init)
   } catch (cause) {
     if (cause instanceof DOMException && cause.name === 'AbortError') throw cause
+    unanswered()
     throw new ApiError({
       title: 'No answer',
       status: 0,
       detail: 'The application does not answer. Is it still running?',
     })
   }
+  answered()
   if (!response.ok) {
     const problem = (await response.json().catch(() => null)) as Problem | null
     throw new ApiError(problem ?? { title: response.statusText, status: response.status })
@@ -124,6 +132,32 @@ export async function importFile(file: File): Promise<PatternResource> {
 export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
   call<Estimate>('/api/estimates', { ...send('POST', document), signal })
 
+/** The film from above and below; nothing where the fly sinks. */
+export const mapSurface = (document: PatternDocument, signal?: AbortSignal) =>
+  call<Surface[]>('/api/surfaces', { ...send('POST', document), signal })
+
+/** Pictures of the way from touchdown to rest. */
+export const watchSettling = (document: PatternDocument, signal?: AbortSignal) =>
+  call<Outline[]>('/api/settlings', { ...send('POST', document), signal })
+
+export const compare = (documents: PatternDocument[], signal?: AbortSignal) =>
+  call<Comparison>('/api/comparisons', { ...send('POST', documents), signal })
+
+/** The same fly tied the other way, for all that practitioners do either way. */
+export const listDisagreements = (document: PatternDocument) =>
+  call<Disagreement[]>('/api/disagreements', send('POST', document))
+
+/** What was typed as a length of one field of one part, in whatever unit. */
+export const readLength = (document: PatternDocument, part: number, field: string, text: string) =>
+  call<Snap['length']>('/api/lengths', send('POST', { text, part, field, document }))
+
+/** Whether the application answers. */
+export const isThere = () =>
+  fetch('/actuator/health').then(
+    (r) => r.ok,
+    () => false,
+  )
+
 export type Question =
   | 'WHOLE'
   | 'WHAT_IF'
@@ -135,6 +169,7 @@ export type Question =
   | 'SUBSTITUTES'
   | 'SUPPORT'
   | 'FOOTPRINT'
+  | 'GOAL'
 
 /** Asks what takes a while; every line is handed on as it comes, and the last is the answer. */
 export async function answer(

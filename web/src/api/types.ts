@@ -20,6 +20,15 @@ export type Amount = Schemas['AmountView']
 export type SizeRow = Schemas['RunRowView']
 export type Substitutes = Schemas['SubstitutesView']
 export type Supported = Schemas['SupportedView']
+export type Handle = Schemas['HandleView']
+export type Snap = Schemas['SnapView']
+export type Surface = Schemas['SurfaceView']
+export type Comparison = Schemas['ComparisonView']
+export type Changes = Schemas['ChangesView']
+export type Reach = Omit<Schemas['ReachView'], 'document'> & { document: PatternDocument }
+export type Disagreement = Omit<Schemas['DisagreementView'], 'document'> & {
+  document: PatternDocument
+}
 export type Footprints = Schemas['FootprintsView']
 export type BookPage = Schemas['BookPage']
 export type BookRow = Schemas['Row']

@@ -1,5 +1,5 @@
 import { curveCatmullRom, line } from 'd3-shape'
-import { type Point, type View, side } from './projection'
+import { type Point, type View, nearness, project } from './projection'
 
 const straight = line<Point>(
   (p) => p.x,
@@ -12,12 +12,12 @@ const smooth = line<Point>(
 
 /** SVG path through world points as they are. */
 export function polyline(view: View, points: readonly (readonly number[])[]): string {
-  return straight(points.map((p) => side(view, p))) ?? ''
+  return straight(points.map((p) => project(view, p))) ?? ''
 }
 
 /** SVG path through world points, rounded. */
 export function curve(view: View, points: readonly (readonly number[])[]): string {
-  return smooth(points.map((p) => side(view, p))) ?? ''
+  return smooth(points.map((p) => project(view, p))) ?? ''
 }
 
 /** Closed outline of a thick member: its axis widened by the radius at each point. */
@@ -26,7 +26,7 @@ export function tube(
   axis: readonly (readonly number[])[],
   radiiMm: readonly number[],
 ): string {
-  const centre = lengthened(axis.map((p) => side(view, p)))
+  const centre = lengthened(axis.map((p) => project(view, p)))
   const left: Point[] = []
   const right: Point[] = []
   centre.forEach((p, i) => {
@@ -63,22 +63,26 @@ export function water(
   width: number,
   height: number,
 ): string {
-  const points = film.map((p) => side(view, p))
+  const points = film.map((p) => project(view, p))
   return `M0,${view.originY}L${(straight(points) ?? '').slice(1)}L${width},${view.originY}L${width},${height}L0,${height}Z`
 }
 
 /** The film itself, from edge to edge. */
 export function waterline(view: View, film: readonly (readonly number[])[], width: number): string {
-  const points = film.map((p) => side(view, p))
+  const points = film.map((p) => project(view, p))
   return `M0,${view.originY}L${(straight(points) ?? '').slice(1)}L${width},${view.originY}`
 }
 
-/** The stretches of a line that lie on the viewer's side of the fly's middle plane. */
-export function nearSide(points: readonly (readonly number[])[]): (readonly number[])[][] {
+/** The stretches of a line that lie on the viewer's side of the fly's middle. */
+export function nearSide(
+  points: readonly (readonly number[])[],
+  view: View,
+): (readonly number[])[][] {
+  const middle = points.reduce((sum, p) => sum + nearness(view, p), 0) / Math.max(1, points.length)
   const runs: (readonly number[])[][] = [[]]
   for (const point of points) {
     const run = runs[runs.length - 1] ?? []
-    if ((point[1] ?? 0) <= 0) run.push(point)
+    if (nearness(view, point) >= middle) run.push(point)
     else if (run.length > 0) runs.push([])
   }
   return runs.filter((run) => run.length > 1)

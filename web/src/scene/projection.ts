@@ -3,32 +3,56 @@ import type { Outline } from '../api/types'
 /** A point of the drawing, px. */
 export type Point = { x: number; y: number }
 
-/** Where the drawing lies: px per mm, and where the world's origin falls. */
-export type View = { scale: number; originX: number; originY: number }
+/** From where the fly is looked at: the viewer of the side view has its near side before them. */
+export type Camera = 'side' | 'head-on' | 'above' | 'below'
 
-/** A world point [x, y, z] in mm seen from the side: x to the right, z up. */
-export function side(view: View, point: readonly number[]): Point {
-  return {
-    x: view.originX + view.scale * (point[0] ?? 0),
-    y: view.originY - view.scale * (point[2] ?? 0),
+/** Where the drawing lies: px per mm, and where the world's origin falls. */
+export type View = { scale: number; originX: number; originY: number; camera?: Camera }
+
+/** A world point [x, y, z] in mm as right, up and toward the viewer, mm. */
+export function turned(camera: Camera, point: readonly number[]): [number, number, number] {
+  const [x = 0, y = 0, z = 0] = point
+  switch (camera) {
+    case 'side':
+      return [x, z, -y]
+    case 'head-on':
+      return [-y, z, -x]
+    case 'above':
+      return [x, y, z]
+    case 'below':
+      return [x, -y, -z]
   }
 }
 
-/** Extent of a fly from the side, mm. */
-export function extent(outline: Outline) {
+/** A world point on the drawing. */
+export function project(view: View, point: readonly number[]): Point {
+  const [right, up] = turned(view.camera ?? 'side', point)
+  return { x: view.originX + view.scale * right, y: view.originY - view.scale * up }
+}
+
+/** How far a world point is on the viewer's side of the fly's middle, mm. */
+export const nearness = (view: View, point: readonly number[]) =>
+  turned(view.camera ?? 'side', point)[2]
+
+/** Whether the film is seen edge on, as a line. */
+export const seesLine = (camera: Camera) => camera === 'side' || camera === 'head-on'
+
+/** Extent of a fly as a camera has it, mm. */
+export function extent(outline: Outline, camera: Camera = 'side') {
   const points = [
     ...outline.eye,
     ...outline.wire,
     ...outline.members.flatMap((m) => m.axis),
     ...outline.fibres.flatMap((f) => f.line),
-  ]
-  const xs = points.map((p) => p[0] ?? 0)
-  const zs = points.map((p) => p[2] ?? 0)
+  ].map((p) => turned(camera, p))
+  const rights = points.map((p) => p[0])
+  const ups = points.map((p) => p[1])
+  const room = seesLine(camera) ? 2 : 0
   return {
-    left: Math.min(...xs),
-    right: Math.max(...xs),
-    bottom: Math.min(...zs, -2),
-    top: Math.max(...zs, 2),
+    left: Math.min(...rights),
+    right: Math.max(...rights),
+    bottom: Math.min(...ups, -room),
+    top: Math.max(...ups, room),
   }
 }
 
@@ -38,14 +62,19 @@ export function fit(
   width: number,
   height: number,
   margin: { side: number; top: number; bottom: number },
+  camera: Camera = 'side',
 ): View {
-  const e = extent(outline)
-  const scale = Math.min(
-    (width - 2 * margin.side) / (e.right - e.left),
-    (height - margin.top - margin.bottom) / (e.top - e.bottom),
-    48,
+  const e = extent(outline, camera)
+  const scale = Math.max(
+    1,
+    Math.min(
+      (width - 2 * margin.side) / (e.right - e.left),
+      (height - margin.top - margin.bottom) / (e.top - e.bottom),
+      48,
+    ),
   )
   return {
+    camera,
     scale,
     originX: width / 2 - (scale * (e.left + e.right)) / 2,
     originY:
@@ -53,4 +82,30 @@ export function fit(
       (height - margin.top - margin.bottom - scale * (e.top - e.bottom)) / 2 +
       scale * e.top,
   }
+}
+
+/** What a hand has done to a view: how many times larger, and how far aside, px. */
+export type Hand = { zoom: number; x: number; y: number }
+
+export const UNTOUCHED: Hand = { zoom: 1, x: 0, y: 0 }
+const LEAST_ZOOM = 0.4
+const MOST_ZOOM = 16
+
+/** A view as a hand has moved it, about the middle of the drawing. */
+export function handled(view: View, hand: Hand, width: number, height: number): View {
+  const about = (origin: number, middle: number, aside: number) =>
+    middle + (origin - middle) * hand.zoom + aside
+  return {
+    ...view,
+    scale: view.scale * hand.zoom,
+    originX: about(view.originX, width / 2, hand.x),
+    originY: about(view.originY, height / 2, hand.y),
+  }
+}
+
+/** Zooms so that what lies under a point stays there; the point is told from the middle, px. */
+export function zoomed(hand: Hand, by: number, at: Point = { x: 0, y: 0 }): Hand {
+  const zoom = Math.min(MOST_ZOOM, Math.max(LEAST_ZOOM, hand.zoom * by))
+  const k = zoom / hand.zoom
+  return { zoom, x: at.x - (at.x - hand.x) * k, y: at.y - (at.y - hand.y) * k }
 }

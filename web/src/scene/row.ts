@@ -6,7 +6,7 @@ const MARGIN_PX = 10
 
 /** Several flies side by side on one film line, to one scale that fills the width. */
 export function row(outlines: Outline[], width: number) {
-  const extents = outlines.map(extent)
+  const extents = outlines.map((o) => extent(o))
   const long = extents.reduce((sum, e) => sum + e.right - e.left, 0)
   const scale = (width - GAP_PX * (outlines.length + 1)) / Math.max(long, 1)
   const top = Math.max(...extents.map((e) => e.top), 2)

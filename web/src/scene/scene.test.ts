@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Outline } from '../api/types'
 import { stack } from './callouts'
 import { nearSide, polyline, tube, waterline } from './paths'
-import { fit, side } from './projection'
+import { UNTOUCHED, fit, handled, project, zoomed } from './projection'
 import { row } from './row'
 
 const outline: Outline = {
@@ -30,24 +30,51 @@ const outline: Outline = {
     [-24, 0, 0],
     [24, 0, 0],
   ],
+  across: [
+    [0, -24, 0],
+    [0, 24, 0],
+  ],
 }
 
 describe('projection', () => {
   it('draws up as up and one millimetre as long as any other', () => {
     const view = { scale: 20, originX: 100, originY: 200 }
-    expect(side(view, [0, 5, 0])).toEqual({ x: 100, y: 200 })
-    expect(side(view, [2, 0, 3])).toEqual({ x: 140, y: 140 })
+    expect(project(view, [0, 5, 0])).toEqual({ x: 100, y: 200 })
+    expect(project(view, [2, 0, 3])).toEqual({ x: 140, y: 140 })
   })
 
   it('fits the whole fly between its margins', () => {
     const view = fit(outline, 900, 400, { side: 100, top: 20, bottom: 30 })
     for (const point of [...outline.wire, ...outline.fibres.flatMap((f) => f.line)]) {
-      const { x, y } = side(view, point)
+      const { x, y } = project(view, point)
       expect(x).toBeGreaterThanOrEqual(99.99)
       expect(x).toBeLessThanOrEqual(800.01)
       expect(y).toBeGreaterThanOrEqual(19.99)
       expect(y).toBeLessThanOrEqual(370.01)
     }
+  })
+
+  it('turns the same fly for each camera', () => {
+    const at = (camera: 'side' | 'head-on' | 'above' | 'below') =>
+      project({ scale: 10, originX: 0, originY: 0, camera }, [1, 2, 3])
+    expect(at('side')).toEqual({ x: 10, y: -30 })
+    expect(at('head-on')).toEqual({ x: -20, y: -30 })
+    expect(at('above')).toEqual({ x: 10, y: -20 })
+    expect(at('below')).toEqual({ x: 10, y: 20 })
+  })
+
+  it('zooms about the point under the hand, within bounds', () => {
+    const view = { scale: 20, originX: 300, originY: 150 }
+    const under = { x: 120, y: -40 }
+    const mm = (v: typeof view) => ({
+      x: (450 + under.x - v.originX) / v.scale,
+      y: (200 + under.y - v.originY) / v.scale,
+    })
+    const larger = handled(view, zoomed(UNTOUCHED, 2, under), 900, 400)
+    expect(larger.scale).toBe(40)
+    expect(mm(larger).x).toBeCloseTo(mm(view).x)
+    expect(mm(larger).y).toBeCloseTo(mm(view).y)
+    expect(zoomed(UNTOUCHED, 1000).zoom).toBe(16)
   })
 
   it('never blows a small fly up past its greatest scale', () => {
@@ -84,8 +111,8 @@ describe('paths', () => {
   })
 
   it('shows of a wound strand what lies on the near side', () => {
-    const helix = [-1, 0, 1, 1, -1, -1].map((y, x) => [x, y, 0])
-    expect(nearSide(helix).map((run) => run.map((p) => p[0]))).toEqual([
+    const helix = [-1, -0.5, 1, 1, -1, -1].map((y, x) => [x, y, 0])
+    expect(nearSide(helix, view).map((run) => run.map((p) => p[0]))).toEqual([
       [0, 1],
       [4, 5],
     ])

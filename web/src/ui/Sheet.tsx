@@ -11,12 +11,12 @@ export function Sheet({
   children: ReactNode
 }) {
   return (
-    <fieldset className="max-w-64 min-w-48 flex-1">
-      <legend className="float-left flex w-full items-baseline justify-between font-serif text-lg font-semibold">
-        {title}
-        {buttons}
-      </legend>
-      <div className="clear-both space-y-1">{children}</div>
+    <fieldset className="min-w-0">
+      <legend className="sr-only">{title}</legend>
+      <div className="flex flex-wrap items-start gap-x-6 gap-y-1">
+        {children}
+        {buttons && <span className="ml-auto flex items-center">{buttons}</span>}
+      </div>
     </fieldset>
   )
 }

@@ -1,5 +1,6 @@
 import type { Amount } from '../api/types'
 import { part } from '../parts/words'
+import { inUnits } from '../parts/units'
 import { Reading } from './Reading'
 
 /** How much of everything the fly takes, part by part. */
@@ -14,7 +15,7 @@ export function AmountsReading({ amounts }: { amounts: Amount[] | undefined }) {
       id="takes"
       title="takes"
       value={fly ? `${fly.value.toFixed(0)} mg` : '…'}
-      band={thread ? `${told(thread)} of thread` : undefined}
+      band={thread ? inUnits(`${told(thread)} of thread`) : undefined}
       stale={!amounts}
     >
       {parts.map((name) => (
@@ -26,7 +27,7 @@ export function AmountsReading({ amounts }: { amounts: Amount[] | undefined }) {
               .map((a) => (
                 <div key={a.what} className="flex justify-between gap-2">
                   <dt className="text-soft">{a.what}</dt>
-                  <dd className="tabular-nums">{told(a)}</dd>
+                  <dd className="tabular-nums">{inUnits(told(a))}</dd>
                 </div>
               ))}
           </dl>

@@ -1,20 +1,39 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { Copy, Download, Redo2, Trash2, Undo2 } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
-import { Link } from 'react-router'
-import { ApiError, estimatePose, exportAddress } from '../api/client'
-import type { PartKind, PatternDocument, PatternResource, School } from '../api/types'
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { ApiError, mapSurface } from '../api/client'
+import type { Handle, PartKind, PatternDocument, PatternResource, School } from '../api/types'
+import { pxPerMm } from '../parts/calibration'
+import { movedTo } from '../parts/handle'
+import { reach } from '../parts/reach'
+import { UNITS, type Unit, inUnits, measureBy, unit } from '../parts/units'
 import { differences, fieldProblem } from '../parts/words'
-import { Pick } from '../ui/Pick'
+import type { Dragged } from '../scene/drag'
+import type { Point } from '../scene/projection'
+import { seesLine } from '../scene/projection'
+import { Calibrate } from './Calibrate'
+import { type Command, Commands, Keys } from './Commands'
 import { ConflictDialog } from './ConflictDialog'
+import { DrawingBar, type Looks } from './DrawingBar'
+import { FishPlace } from './FishPlace'
 import { FlyDrawing } from './FlyDrawing'
+import { Goals } from './Goals'
+import { Handles } from './Handles'
+import { Heading } from './Heading'
+import { Hint, hintTaken } from './Hint'
 import { Cautions, Readings } from './Readings'
 import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
 import { Tray } from './Tray'
+import { TypeValue } from './TypeValue'
+import { UnitChoice } from './UnitChoice'
+import { nameOfPart } from './PartSheets'
 import { useAnswers } from './useAnswers'
-import { type SaveState, useAutosave } from './useAutosave'
+import { useAutosave } from './useAutosave'
 import { useBefore } from './useBefore'
+import { useKeys } from './useKeys'
+import { usePose } from './usePose'
+import { stillness, useSettling } from './useSettling'
 
 type Props = {
   opened: PatternResource
@@ -29,44 +48,99 @@ type Props = {
 
 const QUIET_MS = 500
 
+/** A rest that is not one of its own: how it sits under the weight that it can carry. */
+const LADEN = 'laden'
+
+type Opened = 'goals' | 'commands' | 'keys' | 'calibrate'
+
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
-export function Bench({
-  opened,
-  schools,
-  kinds,
-  onSaved,
-  onCopy,
-  onKeepBoth,
-  onDelete,
-  onSchool,
-}: Props) {
+export function Bench(props: Props) {
+  const { opened, schools, kinds, onSaved, onCopy, onKeepBoth, onDelete, onSchool } = props
   const { document, state, steps, change, step, resolve, retry } = useAutosave(opened)
-  useUndoKeys(step)
-  // Words do not move the fly: only what it is made of and floats on asks for a new estimate.
-  const fly = useMemo(() => bare(document), [document])
-  const key = JSON.stringify(fly)
-  const pose = useQuery({
-    queryKey: ['pose', key],
-    queryFn: ({ signal }) => estimatePose(fly, signal),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    retry: false,
+  const [draft, setDraft] = useState<PatternDocument>()
+  const [chosen, setChosen] = useState('')
+  const [window_, setWindow] = useState<Opened>()
+  const [typed, setTyped] = useState<{ handle: Handle; at: Point; text: string }>()
+  const [looks, setLooks] = useState<Looks>({
+    camera: 'side',
+    grid: false,
+    trueSize: false,
+    told: true,
   })
-  const settled = useQuiet(key)
-  const answers = useAnswers(key, fly, settled === key && pose.isSuccess)
+  const [fish, setFish] = useState({ deepMm: 60, behindMm: 72 })
+  unit.use()
+  // Words do not move the fly: only what it is made of and floats on asks for a new estimate.
+  const fly = useMemo(() => bare(draft ?? document), [draft, document])
+  const key = JSON.stringify(fly)
+  const kept = useMemo(() => JSON.stringify(bare(document)), [document])
+  const pose = usePose(key, fly)
+  const estimate = pose.estimate
+  const quiet = useQuiet(key)
+  const answers = useAnswers(kept, fly, quiet === kept && !draft && !pose.isStale && !pose.error)
   const full = answers.WHOLE?.estimate
-  const [shown, setShown] = useState({ key, rest: 0 })
+  const settling = useSettling(key, fly)
+  const [shown, setShown] = useState({ key, rest: '0' })
   const others = full?.others ?? []
-  const other = shown.key === key ? others[shown.rest - 1] : undefined
+  const rest = shown.key === key ? shown.rest : '0'
+  const other = others[Number(rest) - 1]
+  const laden = rest === LADEN ? answers.CARRY?.carry?.under : undefined
+  const surface = useQuery({
+    queryKey: ['surface', key],
+    queryFn: ({ signal }) => mapSurface(fly, signal),
+    enabled: !seesLine(looks.camera),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  })
   const saved = state.kind === 'saved'
   useEffect(() => {
     if (saved) onSaved()
     // eslint-disable-next-line react-hooks/exhaustive-deps -- only when a save has ended
   }, [saved])
+  useSavedWhenBack(state.kind === 'failed', retry)
+  measureBy(estimate?.hook)
 
-  const estimate = pose.data
-  const before = useBefore(key, pose.isPlaceholderData ? undefined : pose.data)
-  const fullBefore = useBefore(key, full)
+  const now = pose.isStale || draft ? undefined : estimate
+  const lastKept = useBefore(kept, now)
+  const [settled, setSettled] = useState(now)
+  if (now && now !== settled) setSettled(now)
+  const before = draft ? settled : lastKept
+  const fullBefore = useBefore(kept, full)
+  const commit = useCallback(
+    (next: PatternDocument) => {
+      setDraft(undefined)
+      hintTaken()
+      change(next)
+    },
+    [change],
+  )
+  const move = (handle: Handle, to: Dragged, held: boolean) => {
+    const next = movedTo(document, handle, to.value, to.snap)
+    if (held) setDraft(next)
+    else commit(next)
+  }
+  const press = (k: string) =>
+    globalThis.document
+      .querySelector('[data-testid="fly"]')
+      ?.dispatchEvent(new KeyboardEvent('keydown', { key: k, bubbles: true }))
+  const navigate = useNavigate()
+  const commands = benchCommands({
+    id: opened.id,
+    looks,
+    setLooks,
+    open: setWindow,
+    undo: () => void step('undo'),
+    redo: () => void step('redo'),
+    play: settling.play,
+    copy: onCopy,
+    go: (path) => void navigate(path),
+    document,
+    choose: setChosen,
+  })
+  useKeys(commands)
+  const trueScale = looks.trueSize && pxPerMm.get() > 0 ? pxPerMm.get() : undefined
+  const outline = settling.outline ?? laden?.outline ?? other?.outline ?? estimate?.outline
+  const materials = useMemo(() => materialsOf(document), [document])
+  const aside = Boolean(other || laden || settling.outline)
   return (
     <main className="flex flex-1 flex-col">
       <Heading
@@ -89,36 +163,89 @@ export function Bench({
       )}
       <p
         aria-live="polite"
-        className="min-h-8 px-6 font-serif text-2xl"
+        className="min-h-14 px-6 leading-7"
         data-testid="verdict"
-        data-fly={pose.isPlaceholderData ? 'stale' : 'fresh'}
+        data-fly={pose.isStale || draft ? 'stale' : 'fresh'}
       >
-        {(full ?? estimate)?.verdict ?? 'Putting it on the water…'}
+        <Verdict words={inUnits((full ?? estimate)?.verdict ?? 'Putting it on the water…')} />
       </p>
       <p aria-live="polite" className="sr-only" data-testid="difference">
-        {estimate && before && !pose.isPlaceholderData && differences(before, estimate)}
+        {inUnits((estimate && before && !pose.isStale && differences(before, estimate)) || '')}
       </p>
       <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
-        <div className="relative min-h-[392px] min-w-0 flex-1">
+        <div className="relative min-h-[392px] min-w-0 flex-1 print:min-h-[120mm]">
           {estimate && (
             <FlyDrawing
               estimate={estimate}
-              rest={other ?? estimate.rest}
-              outline={other?.outline ?? estimate.outline}
+              rest={laden ? undefined : (other ?? estimate.rest)}
+              outline={outline}
               band={other ? undefined : full?.band}
-              before={other ? undefined : before}
+              before={aside ? undefined : before}
+              camera={looks.camera}
+              surface={surface.data?.[0]}
+              fish={fish}
+              grid={looks.grid}
+              trueScale={trueScale}
+              carries={Boolean(laden)}
+              materials={materials}
+              chosen={chosen}
+              onChoose={setChosen}
+              told={looks.told && !settling.playing}
+              over={(view) =>
+                aside ? null : (
+                  <Handles
+                    handles={estimate.handles}
+                    view={view}
+                    chosen={chosen}
+                    onChoose={setChosen}
+                    onMove={move}
+                    onType={(handle, at, text) => setTyped({ handle, at, text })}
+                  />
+                )
+              }
             />
           )}
-          {estimate?.rest && (
+          {typed && (
+            <TypeValue
+              {...typed}
+              document={document}
+              onChange={commit}
+              onClose={() => setTyped(undefined)}
+            />
+          )}
+          <DrawingBar
+            looks={looks}
+            onLooks={(next) => {
+              setLooks(next)
+              if (next.trueSize && pxPerMm.get() === 0) setWindow('calibrate')
+            }}
+            playing={settling.playing}
+            onPlay={stillness() ? undefined : settling.play}
+            onKey={press}
+          />
+          {looks.camera === 'below' && <FishPlace fish={fish} onMove={setFish} />}
+          <Hint />
+          {estimate?.rest && looks.camera !== 'below' && (
             <RestChoice
               rests={[estimate.rest, ...others]}
-              shown={other ? shown.rest : 0}
-              onShow={(rest) => setShown({ key, rest })}
+              laden={answers.CARRY?.carry}
+              shown={rest}
+              onShow={(to) => setShown({ key, rest: to })}
             />
           )}
         </div>
         <aside aria-label="Readings" className="border-rule lg:relative lg:w-80 lg:border-l">
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
+            <p className="flex items-center justify-between gap-2 py-1 print:hidden">
+              <button
+                type="button"
+                className="bg-tide text-paper rounded-md px-3 py-0.5"
+                onClick={() => setWindow('goals')}
+              >
+                I want it to…
+              </button>
+              <UnitChoice />
+            </p>
             {estimate && (
               <Readings
                 pose={estimate}
@@ -134,9 +261,34 @@ export function Bench({
         </aside>
       </div>
       <div className="bg-leaf border-rule border-t">
-        {estimate && <ShankPlan estimate={estimate} />}
-        <Tray document={document} estimate={estimate} kinds={kinds} onChange={change} />
+        {estimate && (
+          <ShankPlan estimate={estimate} chosen={chosen} onChoose={setChosen} onMove={move} />
+        )}
+        <Tray
+          document={document}
+          estimate={estimate}
+          kinds={kinds}
+          chosen={chosen}
+          onChoose={setChosen}
+          onChange={commit}
+        />
       </div>
+      <Goals
+        open={window_ === 'goals'}
+        fly={document}
+        onApply={(next) => {
+          setWindow(undefined)
+          commit(next)
+        }}
+        onClose={() => setWindow(undefined)}
+      />
+      <Commands
+        open={window_ === 'commands'}
+        commands={commands}
+        onClose={() => setWindow(undefined)}
+      />
+      <Keys open={window_ === 'keys'} commands={commands} onClose={() => setWindow(undefined)} />
+      <Calibrate open={window_ === 'calibrate'} onClose={() => setWindow(undefined)} />
       <ConflictDialog
         mine={document}
         stored={state.kind === 'changed-elsewhere' ? state.stored : undefined}
@@ -148,8 +300,98 @@ export function Bench({
   )
 }
 
+type Doing = {
+  id: string
+  looks: Looks
+  setLooks: (looks: Looks) => void
+  open: (what: Opened) => void
+  undo: () => void
+  redo: () => void
+  play: () => void
+  copy: () => void
+  go: (path: string) => void
+  document: PatternDocument
+  choose: (part: string) => void
+}
+
+/** All that can be done on the bench, for keys and for the command field. */
+function benchCommands(b: Doing): Command[] {
+  const camera = (to: Looks['camera']) => () => b.setLooks({ ...b.looks, camera: to })
+  const parts = b.document.pattern.parts
+  return [
+    { name: 'find what changes it to an outcome', keys: 'a', run: () => b.open('goals') },
+    { name: 'do something by its name', keys: 'Ctrl+K', run: () => b.open('commands') },
+    { name: 'list all keys', keys: '?', run: () => b.open('keys') },
+    { name: 'undo', keys: 'Ctrl+Z', run: b.undo },
+    { name: 'redo', keys: 'Ctrl+Y', run: b.redo },
+    { name: 'see it from the side', keys: 's', run: camera('side') },
+    { name: 'see it head-on', keys: 'h', run: camera('head-on') },
+    { name: 'see it from above', keys: 'u', run: camera('above') },
+    { name: 'see it from below', keys: 'b', run: camera('below') },
+    { name: 'watch it settle', keys: 'p', run: b.play },
+    {
+      name: 'millimetre grid on or off',
+      keys: 'g',
+      run: () => b.setLooks({ ...b.looks, grid: !b.looks.grid }),
+    },
+    {
+      name: 'true size on or off',
+      keys: 't',
+      run: () =>
+        pxPerMm.get() > 0
+          ? b.setLooks({ ...b.looks, trueSize: !b.looks.trueSize })
+          : b.open('calibrate'),
+    },
+    { name: 'calibrate true size', run: () => b.open('calibrate') },
+    ...(Object.keys(UNITS) as Unit[]).map((u) => ({
+      name: `show lengths in ${UNITS[u]}`,
+      run: () => unit.set(u),
+    })),
+    { name: 'compare dressings', keys: 'c', run: () => b.go(`/bench/${b.id}/compare`) },
+    { name: 'size run', keys: 'r', run: () => b.go(`/bench/${b.id}/sizes`) },
+    { name: 'float over time', keys: 'o', run: () => b.go(`/bench/${b.id}/time`) },
+    { name: 'the book', run: () => b.go('/book') },
+    { name: 'materials', run: () => b.go('/materials') },
+    { name: 'hooks', run: () => b.go('/hooks') },
+    { name: 'schools', run: () => b.go('/schools') },
+    { name: 'copy this fly', run: b.copy },
+    { name: 'print', run: () => window.print() },
+    { name: 'change the hook', run: () => b.choose('hook') },
+    { name: 'change the water', run: () => b.choose('water') },
+    ...parts.map((_, i) => ({
+      name: `change the ${nameOfPart(parts, i).replaceAll('-', ' ')}`,
+      run: () => b.choose(nameOfPart(parts, i)),
+    })),
+  ]
+}
+
+/** How it sits, large; what else it might do, small. */
+function Verdict({ words }: { words: string }) {
+  const end = words.indexOf('. ')
+  const first = end < 0 ? words : words.slice(0, end + 1)
+  return (
+    <>
+      <span className="font-serif text-2xl">{first}</span> <span>{words.slice(first.length)}</span>
+    </>
+  )
+}
+
+/** Saves what could not be saved once the application answers again. */
+function useSavedWhenBack(failed: boolean, retry: () => void) {
+  const there = reach.use()
+  useEffect(() => {
+    if (there && failed) retry()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when it is back
+  }, [there])
+}
+
 function bare(document: PatternDocument): PatternDocument {
   return { ...document, pattern: { ...document.pattern, name: '-', notes: '', natural: '' } }
+}
+
+function materialsOf(document: PatternDocument): Record<string, string> {
+  const { parts } = document.pattern
+  return Object.fromEntries(parts.map((p, i) => [nameOfPart(parts, i), p.material]))
 }
 
 function renamed(document: PatternDocument): PatternDocument {
@@ -169,200 +411,3 @@ function useQuiet(value: string): string {
 
 const problemWords = (error: Error) =>
   error instanceof ApiError ? fieldProblem(error) : error.message
-
-type Steps = { undo: string; redo: string }
-
-/** Ctrl+Z and Ctrl+Shift+Z or Ctrl+Y, but in a field that has words of its own to undo. */
-function useUndoKeys(step: (way: 'undo' | 'redo') => Promise<void>) {
-  useEffect(() => {
-    const press = (e: KeyboardEvent) => {
-      const typing =
-        e.target instanceof HTMLInputElement && e.target.value !== e.target.defaultValue
-      if (!(e.ctrlKey || e.metaKey) || typing) return
-      const key = e.key.toLowerCase()
-      if (key !== 'z' && key !== 'y') return
-      e.preventDefault()
-      void step(key === 'y' || e.shiftKey ? 'redo' : 'undo')
-    }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  }, [step])
-}
-
-type HeadingProps = {
-  document: PatternDocument
-  state: SaveState
-  schools: School[]
-  id: string
-  steps: Steps
-  onStep: (way: 'undo' | 'redo') => void
-  onChange: (next: PatternDocument) => void
-  onCopy: () => void
-  onDelete: () => void
-  onSchool: (school: string) => void
-  onRetry: () => void
-}
-
-function Heading(props: HeadingProps) {
-  const { document, state, schools, id, steps, onStep } = props
-  const { onChange, onCopy, onDelete, onSchool, onRetry } = props
-  const { pattern } = document
-  return (
-    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 px-6 pt-3">
-      <h1 className="sr-only">{pattern.name}</h1>
-      <Name
-        key={pattern.name}
-        value={pattern.name}
-        onChange={(name) => onChange({ ...document, pattern: { ...pattern, name } })}
-      />
-      <Pick
-        label="style"
-        value={pattern.school}
-        options={schools.map(
-          (s) => [s.id as typeof pattern.school, s.label.toLowerCase()] as const,
-        )}
-        onChange={onSchool}
-      />
-      <Stands
-        key={`for ${pattern.natural}`}
-        value={pattern.natural ?? ''}
-        onChange={(natural) => onChange({ ...document, pattern: { ...pattern, natural } })}
-      />
-      <Link to={`/bench/${id}/sizes`} className="hover:text-tide underline decoration-dotted">
-        size run
-      </Link>
-      <span className="flex-1" />
-      <Saved state={state} onRetry={onRetry} />
-      <span className="flex items-center gap-1">
-        <StepButton way="undo" name={steps.undo} onStep={onStep} />
-        <StepButton way="redo" name={steps.redo} onStep={onStep} />
-        <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
-        <a
-          href={exportAddress(id)}
-          download
-          aria-label="Export"
-          title="Export"
-          className="hover:text-tide p-2"
-        >
-          <Download size={18} aria-hidden />
-        </a>
-        <IconButton label="Delete" onClick={onDelete} icon={<Trash2 size={18} aria-hidden />} />
-      </span>
-    </div>
-  )
-}
-
-function Name({ value, onChange }: { value: string; onChange: (name: string) => void }) {
-  const [draft, setDraft] = useState(value)
-  const commit = () => {
-    const name = draft.trim().slice(0, 80)
-    if (name && name !== value) onChange(name)
-    else setDraft(value)
-  }
-  return (
-    <input
-      aria-label="Name of the fly"
-      value={draft}
-      maxLength={80}
-      size={Math.max(8, draft.length)}
-      onChange={(e) => setDraft(e.target.value)}
-      onBlur={commit}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur()
-        if (e.key === 'Escape') setDraft(value)
-      }}
-      className="hover:border-rule rounded border border-transparent bg-transparent font-serif text-3xl font-bold"
-    />
-  )
-}
-
-/** The insect it stands for. */
-function Stands({ value, onChange }: { value: string; onChange: (natural: string) => void }) {
-  const [draft, setDraft] = useState(value)
-  const commit = () => {
-    if (draft.trim() !== value) onChange(draft.trim())
-  }
-  return (
-    <label className="text-soft flex items-baseline gap-2">
-      stands for
-      <input
-        value={draft}
-        maxLength={80}
-        size={16}
-        placeholder="any insect"
-        onChange={(e) => setDraft(e.target.value)}
-        onBlur={commit}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur()
-          if (e.key === 'Escape') setDraft(value)
-        }}
-        className="border-rule bg-leaf text-ink placeholder:text-soft rounded border px-2"
-      />
-    </label>
-  )
-}
-
-function Saved({ state, onRetry }: { state: SaveState; onRetry: () => void }) {
-  if (state.kind === 'failed') {
-    return (
-      <span role="alert" className="text-warn">
-        not saved: {state.message}{' '}
-        <button type="button" className="underline" onClick={onRetry}>
-          try again
-        </button>
-      </span>
-    )
-  }
-  return (
-    <span role="status" className="text-soft" data-testid="saved">
-      {state.kind === 'saved' ? 'saved' : state.kind === 'saving' ? 'saving…' : 'changed elsewhere'}
-    </span>
-  )
-}
-
-function StepButton({
-  way,
-  name,
-  onStep,
-}: {
-  way: 'undo' | 'redo'
-  name: string
-  onStep: (way: 'undo' | 'redo') => void
-}) {
-  const label = name === '' ? `Nothing to ${way}` : `${way === 'undo' ? 'Undo' : 'Redo'}: ${name}`
-  const Icon = way === 'undo' ? Undo2 : Redo2
-  return (
-    <button
-      type="button"
-      disabled={name === ''}
-      aria-label={label}
-      title={label}
-      onClick={() => onStep(way)}
-      className="hover:text-tide p-2 disabled:opacity-30"
-    >
-      <Icon size={18} aria-hidden />
-    </button>
-  )
-}
-
-function IconButton({
-  label,
-  icon,
-  onClick,
-}: {
-  label: string
-  icon: React.ReactNode
-  onClick: () => void
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={label}
-      onClick={onClick}
-      className="hover:text-tide p-2"
-    >
-      {icon}
-    </button>
-  )
-}

@@ -1,20 +1,22 @@
+import { memo } from 'react'
 import type { Outline } from '../api/types'
 import { kindOf } from '../parts/words'
+import { blades, fuzz, rings, strands } from '../scene/hairs'
 import { curve, nearSide, polyline, tube } from '../scene/paths'
-import type { View } from '../scene/projection'
+import { type View, nearness } from '../scene/projection'
 
 const COLOURS: Record<string, string> = {
   tail: 'var(--tail)',
   shuck: 'var(--post)',
-  rib: 'var(--wire)',
+  rib: 'var(--rib)',
   bands: 'var(--thread)',
   'weight-wire': 'var(--wire)',
   body: 'var(--body)',
   'extended-body': 'var(--body)',
-  thorax: 'var(--thread)',
+  thorax: 'var(--thorax)',
   'thorax-cover': 'var(--tail)',
   'egg-sac': 'var(--post)',
-  bead: 'var(--hackle)',
+  bead: 'var(--bead)',
   'upright-wing': 'var(--wing)',
   'spent-wing': 'var(--wing)',
   'hair-wing': 'var(--tail)',
@@ -35,7 +37,11 @@ const COLOURS: Record<string, string> = {
   thread: 'var(--thread)',
 }
 
-const SHEER = new Set([
+/** The colour that a part is drawn in, on the fly and on the plan. */
+export const colourOf = (part: string) => COLOURS[kindOf(part)] ?? 'var(--soft)'
+
+/** Soft bundles are drawn by their strands. */
+const SOFT = new Set([
   'forward-plume',
   'flat-wing',
   'looped-wing',
@@ -43,69 +49,184 @@ const SHEER = new Set([
   'upright-wing',
   'spent-wing',
   'shuck',
+  'post',
+  'indicator',
 ])
 
-/** A fly at rest from the side: far fibres, wire, members, strands, near fibres. */
-export function Fly({ outline, view }: { outline: Outline; view: View }) {
-  const far = outline.fibres.filter((f) => depth(f.line) > 0)
-  const near = outline.fibres.filter((f) => depth(f.line) <= 0)
-  const fibre = (f: (typeof outline.fibres)[number], i: number, opacity: number) => (
-    <path
-      key={i}
-      d={polyline(view, f.line)}
-      fill="none"
-      stroke={COLOURS[kindOf(f.part)] ?? 'var(--ink)'}
-      strokeWidth={f.bears ? 1.6 : 1.1}
-      strokeLinecap="round"
-      opacity={opacity}
-    />
-  )
+/** What a wound body looks like, by its material; dubbing where nothing is said. */
+const RINGED: Record<string, number> = {
+  biot: 4,
+  quill: 3,
+  herl: 2,
+  floss: 2,
+  thread: 1,
+  foam: 6,
+  tinsel: 2,
+  'body-yarn': 3,
+}
+
+/** Half a barb's width where no fewer can be seen, px; and a barb's own at its root, mm. */
+const LEAST_PX = 0.75
+const BARB_MM = 0.032
+
+type Props = {
+  outline: Outline
+  view: View
+  /** Material of each part, by the part's name, for its look. */
+  materials?: Record<string, string>
+  /** The part that is chosen, drawn a little stronger. */
+  chosen?: string
+  onChoose?: (part: string) => void
+}
+
+type Lines = readonly (readonly (readonly number[])[])[]
+
+/** A fly at rest as a camera has it: far fibres, wire, members, strands, near fibres. */
+export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoose }: Props) {
+  const fibres = byPart(outline)
+  const blade = Math.max(LEAST_PX, BARB_MM * view.scale)
+  const pick = (part: string) =>
+    onChoose && { onClick: () => onChoose(part), style: { cursor: 'pointer' } }
+  const hair = (part: string, lines: Lines, near: boolean) =>
+    lines.length > 0 && (
+      <path
+        key={`${part} ${near}`}
+        d={blades(view, lines, blade * (chosen === part ? 1.35 : 1))}
+        fill={colourOf(part)}
+        opacity={near ? 0.92 : 0.5}
+        data-part={part}
+        {...pick(part)}
+      />
+    )
+  const wirePx = outline.wireMm * view.scale
   return (
     <g>
-      {far.map((f, i) => fibre(f, i, 0.5))}
+      {fibres.map(({ part, lines }) => hair(part, away(view, lines, false), false))}
       <g fill="none" stroke="var(--wire)" strokeLinecap="round" strokeLinejoin="round">
-        <path d={polyline(view, outline.wire)} strokeWidth={outline.wireMm * view.scale} />
+        <path d={polyline(view, outline.wire)} strokeWidth={wirePx} {...pick('hook')} />
+        <path d={`${polyline(view, outline.eye)}Z`} strokeWidth={wirePx} data-testid="eye" />
         <path
-          d={`${polyline(view, outline.eye)}Z`}
-          strokeWidth={outline.wireMm * view.scale}
-          data-testid="eye"
+          d={polyline(view, outline.wire)}
+          stroke="var(--glint)"
+          strokeWidth={wirePx * 0.22}
+          transform={`translate(${-wirePx * 0.12} ${-wirePx * 0.2})`}
+          opacity="0.55"
+          pointerEvents="none"
         />
       </g>
       {outline.members.map((m, i) => (
-        <path
-          key={i}
-          d={tube(view, m.axis, m.radiiMm)}
-          fill={COLOURS[kindOf(m.part)] ?? 'var(--soft)'}
-          opacity={SHEER.has(kindOf(m.part)) ? 0.6 : 1}
-        />
+        <g key={i} data-part={m.part} {...pick(m.part)}>
+          {SOFT.has(kindOf(m.part)) ? (
+            <Plume member={m} view={view} stronger={chosen === m.part} />
+          ) : (
+            <Wound member={m} view={view} material={materials?.[m.part]} />
+          )}
+        </g>
       ))}
       <g fill="none" strokeLinecap="butt">
         {outline.strands
           .filter((w) => w.part !== 'weight-wire')
           .flatMap((w, i) =>
-            nearSide(w.axis).map((run, j) => (
+            nearSide(w.axis, view).map((run, j) => (
               <path
                 key={`${i} ${j}`}
                 d={polyline(view, run)}
-                stroke={COLOURS[kindOf(w.part)]}
+                stroke={colourOf(w.part)}
                 strokeWidth={w.thickMm * view.scale}
                 data-strand={w.part}
               />
             )),
           )}
       </g>
-      {near.map((f, i) => fibre(f, i, 0.9))}
-      <path
-        d={curve(view, outline.wire.slice(-4))}
-        fill="none"
-        stroke="var(--wire)"
-        strokeWidth={outline.wireMm * view.scale}
-        strokeLinecap="round"
-      />
+      {fibres.map(({ part, lines }) => hair(part, away(view, lines, true), true))}
+      {(view.camera === 'below' || (view.camera ?? 'side') === 'side') && (
+        <path
+          d={curve(view, inFront(outline, view))}
+          fill="none"
+          stroke="var(--wire)"
+          strokeWidth={wirePx}
+          strokeLinecap="round"
+        />
+      )}
     </g>
+  )
+})
+
+/** The end of the wire that nothing of the fly is before: its point, or from below all its bend. */
+function inFront({ wire }: Outline, view: View) {
+  if (view.camera !== 'below') return wire.slice(-4)
+  const far = wire.reduce((best, p, i) => ((p[0] ?? 0) > (wire[best]?.[0] ?? 0) ? i : best), 0)
+  return wire.slice(far)
+}
+
+type Member = Outline['members'][number]
+
+/** A body: its taper shaded round, with the turns or the fuzz that its material has. */
+function Wound({ member: m, view, material }: { member: Member; view: View; material?: string }) {
+  const shape = tube(view, m.axis, m.radiiMm)
+  const every = material === undefined ? undefined : RINGED[material]
+  const kind = kindOf(m.part)
+  const dubbed = every === undefined && kind !== 'bead' && kind !== 'thread'
+  return (
+    <>
+      <path d={shape} fill={colourOf(m.part)} />
+      <path d={shape} fill="url(#round)" opacity="0.5" />
+      {every !== undefined && (
+        <path
+          d={rings(view, m.axis, m.radiiMm, every)}
+          fill="none"
+          stroke="var(--paper)"
+          strokeWidth={Math.max(0.6, view.scale * 0.02)}
+          opacity="0.4"
+        />
+      )}
+      {dubbed && (
+        <path
+          d={fuzz(view, m.axis, m.radiiMm, 3)}
+          fill="none"
+          stroke={colourOf(m.part)}
+          strokeWidth={Math.max(0.5, view.scale * 0.018)}
+          opacity="0.8"
+        />
+      )}
+    </>
   )
 }
 
-function depth(line: readonly (readonly number[])[]): number {
-  return line[line.length - 1]?.[1] ?? 0
+/** A plume, tuft or wing by its strands over a sheer envelope. */
+function Plume({ member: m, view, stronger }: { member: Member; view: View; stronger: boolean }) {
+  const widest = Math.max(...m.radiiMm) * view.scale
+  return (
+    <>
+      <path
+        d={tube(view, m.axis, m.radiiMm)}
+        fill={colourOf(m.part)}
+        opacity={stronger ? 0.45 : 0.3}
+      />
+      <path
+        d={strands(view, m.axis, m.radiiMm, Math.max(5, Math.min(17, Math.round(widest / 1.6))))}
+        fill="none"
+        stroke={colourOf(m.part)}
+        strokeWidth={Math.max(0.7, view.scale * 0.022)}
+        strokeLinecap="round"
+        opacity={stronger ? 1 : 0.85}
+      />
+    </>
+  )
+}
+
+function byPart(outline: Outline) {
+  const parts = [...new Set(outline.fibres.map((f) => f.part))]
+  return parts.map((part) => ({
+    part,
+    lines: outline.fibres.filter((f) => f.part === part).map((f) => f.line),
+  }))
+}
+
+/** Fibres whose tips lie on the viewer's side of their roots, or those that do not. */
+function away(view: View, lines: Lines, near: boolean): Lines {
+  return lines.filter((line) => {
+    const toward = nearness(view, line[line.length - 1] ?? []) - nearness(view, line[0] ?? [])
+    return toward >= 0 === near
+  })
 }

@@ -1,10 +1,28 @@
-import { useLayoutEffect, useRef, useState } from 'react'
-import type { Band, Estimate, Outline, Rest } from '../api/types'
-import { holders, moved, part, percent, place, posture } from '../parts/words'
-import { stack } from '../scene/callouts'
+import {
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type ReactNode,
+} from 'react'
+import type { Band, Estimate, Outline, Rest, Surface } from '../api/types'
+import { posture } from '../parts/words'
 import { water, waterline } from '../scene/paths'
-import { type View, fit, side } from '../scene/projection'
+import {
+  type Camera,
+  type Hand,
+  type View,
+  UNTOUCHED,
+  fit,
+  handled,
+  seesLine,
+  zoomed,
+} from '../scene/projection'
+import { Callouts, CalloutList, compact } from './Callouts'
+import { FilmMap, type FishEye } from './FilmMap'
 import { Fly } from './Fly'
+import { MmGrid, ScaleBar } from './Scale'
 
 type Drawn = {
   estimate: Estimate
@@ -13,12 +31,34 @@ type Drawn = {
   band: Band | undefined
   /** The fly before the last change, drawn as its ghost. */
   before?: Estimate
+  camera: Camera
+  surface?: Surface
+  fish: FishEye
+  grid: boolean
+  /** Px that a millimetre is long on this screen, where the fly is shown at its true size. */
+  trueScale?: number
+  /** A weight that hangs from the bend. */
+  carries?: boolean
+  materials?: Record<string, string>
+  chosen?: string
+  onChoose?: (part: string) => void
+  /** What lies over the drawing and moves with it. */
+  over?: (view: View) => ReactNode
+  /** Whether numbers hang on the fly. */
+  told: boolean
 }
 
-/** The fly at one of its rests on its waterline, from the side, to scale. */
-export function FlyDrawing({ estimate, rest, outline, band, before }: Drawn) {
+const PAN_PX = 40
+const ZOOM = 1.25
+
+/** The fly at one of its rests on its waterline, as one of four cameras has it, to scale. */
+export function FlyDrawing(props: Drawn) {
+  const { estimate, rest, outline, band, before, camera, surface, fish, grid, trueScale } = props
+  const { carries, materials, chosen, onChoose, over, told } = props
   const box = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 960, height: 400 })
+  const [hand, setHand] = useState<Hand>(UNTOUCHED)
+  const pan = useRef<{ x: number; y: number; hand: Hand } | undefined>(undefined)
   useLayoutEffect(() => {
     const element = box.current
     if (!element) return
@@ -26,46 +66,113 @@ export function FlyDrawing({ estimate, rest, outline, band, before }: Drawn) {
       setSize({ width: element.clientWidth, height: element.clientHeight }),
     )
     observer.observe(element)
-    return () => observer.disconnect()
+    const wheel = (e: WheelEvent) => {
+      if (!e.ctrlKey && !e.metaKey && !e.altKey) return // a plain wheel scrolls the page
+      e.preventDefault()
+      const middle = element.getBoundingClientRect()
+      const at = {
+        x: e.clientX - middle.left - middle.width / 2,
+        y: e.clientY - middle.top - middle.height / 2,
+      }
+      setHand((h) => zoomed(h, e.deltaY < 0 ? 1.1 : 1 / 1.1, at))
+    }
+    element.addEventListener('wheel', wheel, { passive: false })
+    return () => {
+      observer.disconnect()
+      element.removeEventListener('wheel', wheel)
+    }
   }, [])
   const { width, height } = size
-  if (!outline) return <div ref={box} className="absolute inset-0" />
-  const view = fit(outline, width, height, { side: 190, top: 24, bottom: 34 })
+  const small = compact(width)
+  const view = useMemo(() => {
+    if (!outline) return undefined
+    const margin = { side: small || !told ? 24 : 190, top: 24, bottom: 40 }
+    const whole = fit(outline, width, height, margin, camera)
+    const base = trueScale ? fitted(whole, trueScale, width, height) : whole
+    return handled(base, hand, width, height)
+  }, [outline, width, height, camera, hand, trueScale, small, told])
+  if (!outline || !view) return <div ref={box} className="absolute inset-0" />
+  const line = seesLine(camera)
+  const film = camera === 'head-on' ? outline.across : outline.film
+  const keys = (e: KeyboardEvent) => {
+    const moved = KEYS[e.key]
+    if (!moved || e.ctrlKey || e.metaKey || e.target !== e.currentTarget) return
+    e.preventDefault()
+    setHand(moved)
+  }
   return (
     <div ref={box} className="absolute inset-0 overflow-hidden">
       <svg
         width={width}
         height={height}
         role="img"
-        aria-label={`Side view to scale. ${rest === estimate.rest ? estimate.verdict : `Resting ${posture(rest?.posture ?? '')}.`}`}
+        tabIndex={0}
+        aria-label={`${NAMES[camera]}, to scale. ${rest === estimate.rest ? estimate.verdict : `Resting ${posture(rest?.posture ?? '')}.`} Keys + and − zoom, arrows move, 0 fits.`}
         data-rest={rest?.posture}
         data-testid="fly"
+        data-camera={camera}
         data-scale={view.scale.toFixed(3)}
-        className="settles block"
+        className="settles block touch-none"
+        onKeyDown={keys}
+        onDoubleClick={() => setHand(UNTOUCHED)}
+        onPointerDown={(e) => {
+          if (e.button !== 0 || (e.target as Element).closest('[data-handle]')) return
+          pan.current = { x: e.clientX, y: e.clientY, hand }
+        }}
+        onPointerMove={(e) => {
+          const from = pan.current
+          if (!from || e.buttons === 0) return
+          setHand({
+            ...from.hand,
+            x: from.hand.x + e.clientX - from.x,
+            y: from.hand.y + e.clientY - from.y,
+          })
+        }}
+        onPointerUp={() => (pan.current = undefined)}
+        onPointerLeave={() => (pan.current = undefined)}
       >
-        <defs>
-          <linearGradient id="deep" x1="0" x2="0" y1="0" y2="1">
-            <stop offset="0" stopColor="var(--water-top)" />
-            <stop offset="1" stopColor="var(--water-deep)" />
-          </linearGradient>
-        </defs>
-        <path d={water(view, outline.film, width, height)} fill="url(#deep)" />
+        <Paints />
+        {line ? (
+          <path d={water(view, film, width, height)} fill="url(#deep)" />
+        ) : (
+          <FilmMap view={view} width={width} height={height} surface={surface} fish={fish} />
+        )}
+        {grid && <MmGrid view={view} width={width} height={height} />}
         {before?.outline && before.outline !== outline && (
-          <g opacity="0.16" data-testid="ghost">
+          <g opacity="0.16" data-testid="ghost" pointerEvents="none">
             <Fly outline={before.outline} view={view} />
           </g>
         )}
-        <Fly outline={outline} view={view} />
-        <path d={water(view, outline.film, width, height)} fill="url(#deep)" opacity="0.38" />
-        <path
-          d={waterline(view, outline.film, width)}
-          fill="none"
-          stroke="var(--tide)"
-          strokeWidth="2"
-          data-testid="waterline"
-        />
+        <g mask={camera === 'below' ? 'url(#seen)' : undefined}>
+          <Fly
+            outline={outline}
+            view={view}
+            materials={materials}
+            chosen={chosen}
+            onChoose={onChoose}
+          />
+        </g>
+        {carries && line && <Hung view={view} outline={outline} shankMm={estimate.hook.shankMm} />}
+        {line && (
+          <>
+            <path
+              d={water(view, film, width, height)}
+              fill="url(#deep)"
+              opacity="0.38"
+              pointerEvents="none"
+            />
+            <path
+              d={waterline(view, film, width)}
+              fill="none"
+              stroke="var(--tide)"
+              strokeWidth="2"
+              data-testid="waterline"
+              pointerEvents="none"
+            />
+          </>
+        )}
         <ScaleBar view={view} width={width} height={height} />
-        {rest && (
+        {rest && told && camera === 'side' && (
           <Callouts
             rest={rest}
             outline={outline}
@@ -77,173 +184,76 @@ export function FlyDrawing({ estimate, rest, outline, band, before }: Drawn) {
             height={height}
           />
         )}
+        {over?.(view)}
       </svg>
+      {rest && told && small && camera === 'side' && (
+        <CalloutList rest={rest} outline={outline} band={band} shankMm={estimate.hook.shankMm} />
+      )}
     </div>
   )
 }
 
-function ScaleBar({ view, width, height }: { view: View; width: number; height: number }) {
-  const length = 5 * view.scale
-  const x = width - 24 - length
-  const y = height - 16
+const NAMES: Record<Camera, string> = {
+  side: 'Side view',
+  'head-on': 'View from its head',
+  above: 'View from above',
+  below: 'View from below, as a fish has it',
+}
+
+const KEYS: Record<string, (h: Hand) => Hand> = {
+  '+': (h) => zoomed(h, ZOOM),
+  '=': (h) => zoomed(h, ZOOM),
+  '-': (h) => zoomed(h, 1 / ZOOM),
+  '0': () => UNTOUCHED,
+  ArrowLeft: (h) => ({ ...h, x: h.x + PAN_PX }),
+  ArrowRight: (h) => ({ ...h, x: h.x - PAN_PX }),
+  ArrowUp: (h) => ({ ...h, y: h.y + PAN_PX }),
+  ArrowDown: (h) => ({ ...h, y: h.y - PAN_PX }),
+}
+
+/** The same view at another scale, about the middle of the drawing. */
+function fitted(view: View, scale: number, width: number, height: number): View {
+  return handled(view, { zoom: scale / view.scale, x: 0, y: 0 }, width, height)
+}
+
+function Paints() {
   return (
-    <g data-testid="scale-bar">
-      <line x1={x} x2={x + length} y1={y} y2={y} stroke="var(--ink)" strokeWidth="2" />
-      <text x={x + length / 2} y={y - 6} textAnchor="middle" fontSize="14" fill="var(--ink)">
-        5 mm
-      </text>
+    <defs>
+      <linearGradient id="deep" x1="0" x2="0" y1="0" y2="1">
+        <stop offset="0" stopColor="var(--water-top)" />
+        <stop offset="1" stopColor="var(--water-deep)" />
+      </linearGradient>
+      <linearGradient id="round" x1="0" x2="0" y1="0" y2="1">
+        <stop offset="0" stopColor="#fff" stopOpacity="0.35" />
+        <stop offset="0.45" stopColor="#fff" stopOpacity="0" />
+        <stop offset="1" stopColor="#000" stopOpacity="0.55" />
+      </linearGradient>
+    </defs>
+  )
+}
+
+/** The line and bead that hang from where the bend begins. */
+function Hung({ view, outline, shankMm }: { view: View; outline: Outline; shankMm: number }) {
+  const at = bend(outline, shankMm)
+  const x = view.originX + view.scale * (view.camera === 'head-on' ? -(at[1] ?? 0) : (at[0] ?? 0))
+  const y = view.originY - view.scale * (at[2] ?? 0)
+  const length = Math.min(110, 6 * view.scale)
+  return (
+    <g data-testid="hung" pointerEvents="none">
+      <line x1={x} x2={x} y1={y} y2={y + length} stroke="var(--ink)" strokeWidth="1" />
+      <circle cx={x} cy={y + length + 7} r="7" fill="var(--bead)" stroke="var(--ink)" />
     </g>
   )
 }
 
-type Label = { head: string; foot: string; moved?: string; at: { x: number; y: number } }
-
-function Callouts({
-  rest,
-  outline,
-  band,
-  before,
-  shankMm,
-  view,
-  width,
-  height,
-}: {
-  rest: Rest
-  outline: Outline
-  band: Band | undefined
-  before: Rest | undefined
-  shankMm: number
-  view: View
-  width: number
-  height: number
-}) {
-  const eye = side(view, outline.wire[0] ?? [])
-  const point = side(view, outline.wire[outline.wire.length - 1] ?? [])
-  const bend = side(view, [bendX(outline, shankMm), 0, rest.bendMm])
-  const hooks: Label[] = [
-    {
-      head: place(rest.eyeMm, band?.eyeMm),
-      foot: 'eye',
-      moved: moved(rest.eyeMm, before?.eyeMm),
-      at: eye,
-    },
-    {
-      head: place(rest.bendMm, band?.bendMm),
-      foot: 'start of the bend',
-      moved: moved(rest.bendMm, before?.bendMm),
-      at: bend,
-    },
-    {
-      head: place(rest.pointMm, band?.pointMm),
-      foot: 'hook point',
-      moved: moved(rest.pointMm, before?.pointMm),
-      at: point,
-    },
-  ]
-  const held: Label[] = holders(rest)
-    .filter((h) => h.total > 0.05)
-    .slice(0, 3)
-    .map((h) => ({
-      head: `holds ${percent(h.total)}`,
-      foot: part(h.part),
-      at: centre(outline, view, h.part),
-    }))
-  const leftmost = Math.min(...hooks.map((l) => l.at.x))
-  return (
-    <g>
-      <Column
-        labels={hooks}
-        x={Math.max(150, Math.min(leftmost - 40, 170))}
-        anchor="end"
-        film={view.originY}
-        height={height}
-      />
-      <Column labels={held} x={width - 165} anchor="start" film={view.originY} height={height} />
-    </g>
-  )
-}
-
-function bendX({ wire }: Outline, shankMm: number): number {
+/** Where the bend begins: one shank along the wire. */
+export function bend({ wire }: Outline, shankMm: number): readonly number[] {
   let walked = 0
   for (let i = 1; i < wire.length; i++) {
     const a = wire[i - 1] ?? []
     const b = wire[i] ?? []
     walked += Math.hypot(...a.map((v, k) => v - (b[k] ?? 0)))
-    if (walked >= shankMm - 0.01) return b[0] ?? 0
+    if (walked >= shankMm - 0.01) return b
   }
-  return 0
-}
-
-/** Where a part is held: the middle of its lowest points. */
-function centre(outline: Outline, view: View, name: string) {
-  const lines = [
-    ...outline.fibres
-      .filter((f) => f.part === name && f.bears)
-      .map((f) => f.line[f.line.length - 1] ?? []),
-    ...outline.members
-      .filter((m) => m.part === name)
-      .map((m) => m.axis[Math.floor(m.axis.length / 2)] ?? []),
-  ]
-  const points =
-    lines.length > 0 ? lines : [outline.wire[Math.floor(outline.wire.length * 0.7)] ?? []]
-  const xs = points.map((p) => p[0] ?? 0)
-  const zs = points.map((p) => p[2] ?? 0)
-  const right = xs.indexOf(Math.max(...xs))
-  return side(view, [xs[right] ?? 0, 0, zs[right] ?? 0])
-}
-
-/** Labels in one column: what is over the film is told over the line, what is under it below. */
-function Column({
-  labels,
-  x,
-  anchor,
-  film,
-  height,
-}: {
-  labels: Label[]
-  x: number
-  anchor: 'start' | 'end'
-  film: number
-  height: number
-}) {
-  const slot = (item: Label) => ({ wanted: item.at.y, height: 36, item })
-  const over = labels.filter((l) => l.at.y <= film + 3)
-  const under = labels.filter((l) => l.at.y > film + 3)
-  const placed = [
-    ...stack(over.map(slot), 8, film - 6, 3),
-    ...stack(under.map(slot), film + 6, height - 44, 3),
-  ]
-  const gap = anchor === 'end' ? 8 : -8
-  return placed.map(({ item, top }) => (
-    <g key={item.foot} fill="var(--ink)">
-      <line
-        x1={x + gap}
-        y1={top + 14}
-        x2={item.at.x}
-        y2={item.at.y}
-        stroke="var(--ink)"
-        strokeWidth="1"
-        opacity="0.55"
-      />
-      <circle cx={item.at.x} cy={item.at.y} r="2.5" />
-      <text
-        x={x}
-        y={top + 17}
-        textAnchor={anchor}
-        fontSize="17"
-        fontWeight="650"
-        data-callout={item.foot}
-      >
-        {item.moved && (
-          <tspan fill="var(--tide)" fontSize="15" data-moved={item.foot}>
-            {item.moved}{' '}
-          </tspan>
-        )}
-        {item.head}
-      </text>
-      <text x={x} y={top + 35} textAnchor={anchor} fontSize="16">
-        {item.foot}
-      </text>
-    </g>
-  ))
+  return wire[wire.length - 1] ?? [0, 0, 0]
 }

@@ -4,6 +4,7 @@ import type { AnswerLine, Hung, Landing, OverTime, Water } from '../api/types'
 import { percent, place, posture } from '../parts/words'
 import type { Answers } from './useAnswers'
 import { Bar, Reading } from './Reading'
+import { inUnits } from '../parts/units'
 import { WhatIfReading } from './WhatIfReading'
 
 /** What takes many landings to say; each reading looks stale until its answer is there. */
@@ -111,7 +112,7 @@ function Carries({ carry }: { carry: Hung }) {
         Weight in water that can hang from its bend in still water; a cast or a drag takes more.
         Under it the fly sits {posture(carry.under.posture)},{' '}
         {Math.abs(Math.round(carry.under.pitchDeg))}° {carry.under.pitchDeg >= 0 ? 'tail' : 'head'}{' '}
-        down, its eye {place(carry.under.eyeMm)}.
+        down, its eye {inUnits(place(carry.under.eyeMm))}.
       </p>
       <ul className="mt-1 list-disc pl-5">
         {carry.nymphs.map((n) => (

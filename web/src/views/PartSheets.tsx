@@ -26,72 +26,73 @@ type Props = {
   onChange: (next: PatternDocument) => void
 }
 
-/** A sheet for every part in tying order, made from what its kind can be asked; and one to add more. */
-export function PartSheets({ document, estimate, kinds, onChange }: Props) {
+/** The sheet of one part, made from what its kind can be asked. */
+export function PartSheet({
+  document,
+  index,
+  estimate,
+  kinds,
+  onChange,
+  onChoose,
+}: Props & { index: number; onChoose: (part: string) => void }) {
   const parts = document.pattern.parts as Part[]
+  const p = parts[index]
+  const kind = kinds.find((k) => k.id === p?.part)
+  if (!p || !kind) return null
+  const name = nameOfPart(parts, index)
   return (
-    <>
-      {parts.map((p, i) => {
-        const kind = kinds.find((k) => k.id === p.part)
-        if (!kind) return null
-        const name = nameOf(parts, i)
-        return (
-          <Sheet
-            key={name}
-            title={title(name)}
-            buttons={
-              <span className="flex">
-                <PartAdvice
-                  document={document}
-                  part={name}
-                  counted={countedField(kind)}
-                  onMaterial={(material) => onChange(withPart(document, i, { material }))}
-                  onNumber={(field, number) => onChange(withPart(document, i, { [field]: number }))}
-                />
-                <Order
-                  name={words(name)}
-                  first={i === 0}
-                  last={i === parts.length - 1}
-                  only={parts.length === 1}
-                  onMove={(by) => onChange(withParts(document, moved(parts, i, by)))}
-                  onRemove={() =>
-                    onChange(
-                      withParts(
-                        document,
-                        parts.filter((_, j) => j !== i),
-                      ),
-                    )
-                  }
-                />
-              </span>
-            }
-          >
-            <Pick
-              label="of"
-              value={p.material}
-              options={kind.materials.map((m) => [m.id, m.label] as const)}
-              onChange={(material) => onChange(withPart(document, i, { material }))}
-            />
-            {kind.fields.map((field) => (
-              <Field
-                key={field.name}
-                field={field}
-                value={p[field.name]}
-                mm={estimate?.dimensions.find((d) => d.part === name && d.name === field.name)?.mm}
-                hook={estimate?.hook}
-                onChange={(value) => onChange(withPart(document, i, { [field.name]: value }))}
-              />
-            ))}
-            <FeatherNote estimate={estimate} name={name} />
-          </Sheet>
-        )
-      })}
-      <AddPart
-        kinds={kinds}
-        school={document.pattern.school}
-        onAdd={(part) => onChange(withParts(document, inserted(parts, part, kinds)))}
+    <Sheet
+      title={title(name)}
+      buttons={
+        <>
+          <PartAdvice
+            document={document}
+            part={name}
+            counted={countedField(kind)}
+            onMaterial={(material) => onChange(withPart(document, index, { material }))}
+            onNumber={(field, number) => onChange(withPart(document, index, { [field]: number }))}
+          />
+          <Order
+            name={words(name)}
+            first={index === 0}
+            last={index === parts.length - 1}
+            only={parts.length === 1}
+            onMove={(by) => {
+              const next = moved(parts, index, by)
+              onChange(withParts(document, next))
+              onChoose(nameOfPart(next, index + by))
+            }}
+            onRemove={() => {
+              onChange(
+                withParts(
+                  document,
+                  parts.filter((_, j) => j !== index),
+                ),
+              )
+              onChoose('')
+            }}
+          />
+        </>
+      }
+    >
+      <Pick
+        label="of"
+        value={p.material}
+        options={kind.materials.map((m) => [m.id, m.label] as const)}
+        onChange={(material) => onChange(withPart(document, index, { material }))}
       />
-    </>
+      {kind.fields.map((field) => (
+        <Field
+          key={field.name}
+          field={field}
+          value={p[field.name]}
+          mm={estimate?.dimensions.find((d) => d.part === name && d.name === field.name)?.mm}
+          hook={estimate?.hook}
+          onChange={(value) => onChange(withPart(document, index, { [field.name]: value }))}
+        />
+      ))}
+      <FeatherNote estimate={estimate} name={name} />
+    </Sheet>
   )
 }
 
@@ -100,19 +101,19 @@ const countedField = (kind: PartKind) =>
   kind.fields.find((f) => f.name === 'count' || f.name === 'turns')
 
 /** As the core calls it: the kind, and from the second of a kind on its number. */
-function nameOf(parts: Part[], index: number): string {
+export function nameOfPart(parts: readonly { part: string }[], index: number): string {
   const kind = parts[index]?.part ?? ''
   const before = parts.slice(0, index).filter((p) => p.part === kind).length
   return before === 0 ? kind : `${kind}-${before + 1}`
 }
 
-function title(name: string): string {
+export function title(name: string): string {
   const text = words(name)
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
 /** Before the first part that most tie after it. */
-function inserted(parts: Part[], part: Part, kinds: PartKind[]): Part[] {
+export function inserted(parts: Part[], part: Part, kinds: PartKind[]): Part[] {
   const place = (p: Part) => kinds.findIndex((k) => k.id === p.part)
   const at = parts.findIndex((p) => place(p) > place(part))
   return at < 0 ? [...parts, part] : [...parts.slice(0, at), part, ...parts.slice(at)]
@@ -239,7 +240,7 @@ function FeatherNote({ estimate, name }: { estimate: Estimate | undefined; name:
   )
 }
 
-function AddPart({
+export function AddPart({
   kinds,
   school,
   onAdd,
@@ -258,7 +259,7 @@ function AddPart({
       .catch((cause: Error) => setFailed(cause.message))
   }
   return (
-    <Sheet title="More">
+    <span className="flex items-center gap-2">
       <Pick
         label="add a part"
         value=""
@@ -266,7 +267,7 @@ function AddPart({
         options={kinds.map((k) => [k.id, k.label] as const)}
         onChange={add}
       />
-      {failed && <p role="alert">{failed}</p>}
-    </Sheet>
+      {failed && <span role="alert">{failed}</span>}
+    </span>
   )
 }

@@ -5,6 +5,7 @@ import { FootprintReading } from './FootprintReading'
 import { LongReadings } from './LongReadings'
 import { Bar, Reading } from './Reading'
 import type { Answers } from './useAnswers'
+import { inUnits } from '../parts/units'
 import { ends, holders, part, percent, popsBack, posture, range, short } from '../parts/words'
 
 /** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
@@ -47,19 +48,23 @@ export function Readings({
             {rest.fibres.drowned} are under water.
           </p>
         )}
-        {rest && <p className="mt-2">{ends(rest)}</p>}
+        {rest && <p className="mt-2">{inUnits(ends(rest))}</p>}
         {full?.footprint && (
           <p className="mt-2">
-            It dents the film over {Math.round(full.footprint.lengthMm)} ×{' '}
-            {Math.round(full.footprint.widthMm)} mm, in {full.footprint.dimples}{' '}
-            {full.footprint.dimples === 1 ? 'place' : 'places'}.
+            It dents the film over{' '}
+            {inUnits(
+              `${Math.round(full.footprint.lengthMm)} × ${Math.round(full.footprint.widthMm)} mm`,
+            )}
+            , in {full.footprint.dimples} {full.footprint.dimples === 1 ? 'place' : 'places'}.
           </p>
         )}
         {band && (
           <p className="mt-2">
-            Eye {range(band.eyeMm, ' mm')}, bend {range(band.bendMm, ' mm')}, point{' '}
-            {range(band.pointMm, ' mm')} from the film. {band.samePosture} of {band.samples} draws
-            of what is not well known sit this way; {band.samples - band.floated} sink.
+            Eye {inUnits(range(band.eyeMm, ' mm') ?? '')}, bend{' '}
+            {inUnits(range(band.bendMm, ' mm') ?? '')}, point{' '}
+            {inUnits(range(band.pointMm, ' mm') ?? '')} from the film. {band.samePosture} of{' '}
+            {band.samples} draws of what is not well known sit this way;{' '}
+            {band.samples - band.floated} sink.
           </p>
         )}
         {full && full.others.length > 0 && (
@@ -162,7 +167,7 @@ export function Cautions({ estimate }: { estimate: Estimate }) {
       {estimate.warnings.length > 0 && (
         <ul className="text-warn mt-3 space-y-1" aria-label="Warnings">
           {estimate.warnings.map((w, i) => (
-            <li key={i}>▲ {w.message}</li>
+            <li key={i}>▲ {inUnits(w.message)}</li>
           ))}
         </ul>
       )}

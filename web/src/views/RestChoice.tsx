@@ -1,29 +1,30 @@
-import type { Rest } from '../api/types'
+import type { Hung, Rest } from '../api/types'
 import { posture } from '../parts/words'
 import { Choice } from '../ui/Choice'
 
-/** Which of its rests is drawn: the one it lands in upright, or one of each other kind. */
+/** Which of its rests is drawn: as it lands upright, another, or under what it can carry. */
 export function RestChoice({
   rests,
+  laden,
   shown,
   onShow,
 }: {
   rests: Rest[]
-  shown: number
-  onShow: (rest: number) => void
+  laden: Hung | undefined
+  shown: string
+  onShow: (rest: string) => void
 }) {
   const kinds = rests
     .map((rest, i) => [String(i), posture(rest.posture)] as const)
     .filter(([, words], i, all) => all.findIndex((other) => other[1] === words) === i)
-  if (kinds.length < 2) return null
+  const weight = laden?.under
+    ? [['laden', `under ${Number(laden.inWaterMg.toPrecision(2))} mg`] as const]
+    : []
+  const options = [...kinds, ...weight]
+  if (options.length < 2) return null
   return (
-    <div className="absolute bottom-1 left-6">
-      <Choice
-        label="rest drawn"
-        value={String(shown)}
-        options={kinds}
-        onChange={(rest) => onShow(Number(rest))}
-      />
+    <div className="bg-leaf/85 absolute bottom-1 left-2 rounded-md px-2 print:hidden">
+      <Choice label="drawn" value={shown} options={options} onChange={onShow} />
     </div>
   )
 }

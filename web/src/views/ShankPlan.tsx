@@ -1,29 +1,35 @@
 import { scaleLinear } from 'd3-scale'
-import type { Estimate } from '../api/types'
+import type { Estimate, Handle } from '../api/types'
+import { inUnits, length } from '../parts/units'
 import { kindOf, part } from '../parts/words'
+import type { Dragged } from '../scene/drag'
+import { Borders } from './Borders'
+import { colourOf } from './Fly'
 
-const LOOKS: Record<string, { colour: string; pattern: string }> = {
-  head: { colour: 'var(--thread)', pattern: 'solid' },
-  thorax: { colour: 'var(--thread)', pattern: 'solid' },
-  'collar-hackle': { colour: 'var(--hackle)', pattern: 'slant' },
-  'upright-wing': { colour: 'var(--wing)', pattern: 'upright' },
-  post: { colour: 'var(--post)', pattern: 'upright' },
-  'forward-plume': { colour: 'var(--plume)', pattern: 'upright' },
-  body: { colour: 'var(--body)', pattern: 'rings' },
-  'soft-collar': { colour: 'var(--hackle)', pattern: 'slant' },
-  'spun-plume': { colour: 'var(--plume)', pattern: 'slant' },
-  'spent-wing': { colour: 'var(--wing)', pattern: 'upright' },
-  'hair-wing': { colour: 'var(--tail)', pattern: 'upright' },
-  'tent-wing': { colour: 'var(--wing)', pattern: 'upright' },
-  'flat-wing': { colour: 'var(--plume)', pattern: 'upright' },
-  'looped-wing': { colour: 'var(--plume)', pattern: 'upright' },
-  'folded-shuttle': { colour: 'var(--plume)', pattern: 'upright' },
-  bead: { colour: 'var(--hackle)', pattern: 'solid' },
-  'egg-sac': { colour: 'var(--post)', pattern: 'solid' },
+/** Patterns that tell parts apart without colour. */
+const PATTERNS: Record<string, string> = {
+  head: 'solid',
+  thorax: 'solid',
+  bead: 'solid',
+  'egg-sac': 'solid',
+  'collar-hackle': 'slant',
+  'soft-collar': 'slant',
+  'spun-plume': 'slant',
+  body: 'rings',
 }
 
 /** The shank unrolled to scale: mm over it, eye lengths under it, each span named. */
-export function ShankPlan({ estimate }: { estimate: Estimate }) {
+export function ShankPlan({
+  estimate,
+  chosen,
+  onChoose,
+  onMove,
+}: {
+  estimate: Estimate
+  chosen: string
+  onChoose: (part: string) => void
+  onMove: (handle: Handle, to: Dragged, held: boolean) => void
+}) {
   const { shankMm, eyeMm } = estimate.hook
   const tail = estimate.dimensions.find((d) => d.part === 'tail' && d.name === 'length')
   const width = 1000
@@ -102,7 +108,7 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
           />
         ))}
         {estimate.spans.map((s, i) => {
-          const look = LOOKS[kindOf(s.part)]
+          const pattern = PATTERNS[kindOf(s.part)] ?? 'upright'
           const x = shank(s.fromMm)
           const w = Math.max(0, shank(s.toMm) - x - 1.5)
           return (
@@ -113,10 +119,10 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
                 width={w}
                 height="28"
                 rx="3"
-                fill={look?.colour ?? 'var(--soft)'}
+                fill={s.part === 'head' ? 'var(--thread)' : colourOf(s.part)}
               />
-              {look && look.pattern !== 'solid' && (
-                <rect x={x} y="23" width={w} height="28" rx="3" fill={`url(#${look.pattern})`} />
+              {pattern !== 'solid' && (
+                <rect x={x} y="23" width={w} height="28" rx="3" fill={`url(#${pattern})`} />
               )}
             </g>
           )
@@ -132,10 +138,13 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
         {estimate.spans
           .filter((s) => s.toMm - s.fromMm > 0.01)
           .map((s, i) => (
-            <span
+            <button
               key={i}
-              className="absolute flex items-center justify-center overflow-hidden whitespace-nowrap font-semibold"
-              title={`${words(s)}: ${s.fromMm.toFixed(1)} to ${s.toMm.toFixed(1)} mm`}
+              type="button"
+              tabIndex={-1}
+              onClick={() => onChoose(s.part === 'head' ? 'thread' : s.part)}
+              className={`absolute flex items-center justify-center overflow-hidden rounded font-semibold whitespace-nowrap ${chosen === s.part ? 'outline-tide outline-2' : ''}`}
+              title={inUnits(`${words(s)}: ${s.fromMm.toFixed(1)} to ${s.toMm.toFixed(1)} mm`)}
               style={{
                 left: `${shank(s.fromMm) / 10}%`,
                 width: `${(shank(s.toMm) - shank(s.fromMm)) / 10}%`,
@@ -144,21 +153,28 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
               }}
             >
               <span className="bg-paper/90 rounded px-1 leading-5">{words(s)}</span>
-            </span>
+            </button>
           ))}
         {tail && (
           <span
             className="absolute flex items-center justify-center font-semibold"
             style={{ left: '84.8%', width: '14%', top: '24px', height: '26px' }}
           >
-            <span className="bg-paper/90 rounded px-1">tail {tail.mm.toFixed(1)} mm</span>
+            <span className="bg-paper/90 rounded px-1">tail {length(tail.mm)}</span>
           </span>
         )}
         {estimate.landmarks.slice(0, 1).map((l) => (
           <Mark key={l.name} left={shank(l.mm) / 10} top="9px">
-            <span title={`${l.name}: ${l.mm.toFixed(1)} mm`}>▾</span>
+            <span title={`${l.name}: ${length(l.mm)}`}>▾</span>
           </Mark>
         ))}
+        <Borders
+          handles={estimate.handles}
+          place={(mm) => shank(mm) / 10}
+          mmPerPercent={shankMm / ((shank(shankMm) - shank(0)) / 10)}
+          onChoose={onChoose}
+          onMove={onMove}
+        />
         {eyeTicks.map((t) => (
           <Mark key={t} left={shank(t * eyeMm) / 10} top="58px" tide>
             {t === 0 ? '0 eyes' : t}
@@ -166,21 +182,19 @@ export function ShankPlan({ estimate }: { estimate: Estimate }) {
         ))}
       </div>
       <table className="sr-only">
-        <caption>How the shank is shared out, {shankMm.toFixed(1)} mm</caption>
+        <caption>How the shank is shared out, {length(shankMm)}</caption>
         <tbody>
           {estimate.landmarks.map((l) => (
             <tr key={l.name}>
               <th scope="row">{l.name}</th>
-              <td>at {l.mm.toFixed(1)} mm</td>
+              <td>at {length(l.mm)}</td>
               <td>{l.eyeLengths.toFixed(1)} eye lengths</td>
             </tr>
           ))}
           {estimate.spans.map((s, i) => (
             <tr key={i}>
               <th scope="row">{words(s)}</th>
-              <td>
-                {s.fromMm.toFixed(1)} to {s.toMm.toFixed(1)} mm
-              </td>
+              <td>{inUnits(`${s.fromMm.toFixed(1)} to ${s.toMm.toFixed(1)} mm`)}</td>
               <td>
                 {(s.fromMm / eyeMm).toFixed(1)} to {(s.toMm / eyeMm).toFixed(1)} eye lengths
               </td>

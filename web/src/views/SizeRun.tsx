@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { getPattern } from '../api/client'
 import type { SizeRow } from '../api/types'
 import { posture } from '../parts/words'
 import { row } from '../scene/row'
 import { Fly } from './Fly'
-import { Page, Table } from './Page'
+import { FlyPage } from './FlyPage'
+import { Table } from './Page'
+import { length } from '../parts/units'
 import { useAnswer, whereItIs } from './useAnswers'
 
 /** One pattern across hook sizes: a row of flies on one film line, and what stops it where. */
@@ -24,14 +26,8 @@ export function SizeRun() {
   const rows = asked.line?.sizeRun?.rows
   const own = document?.pattern.hook.size
   return (
-    <Page title={document ? `${document.pattern.name} in every size` : 'Size run'}>
-      <p className="text-soft">
-        Lengths follow their rules, counts theirs, pinned lengths stay.{' '}
-        <Link className="underline" to={`/bench/${id}`}>
-          Back to this fly
-        </Link>
-      </p>
-      {opened.error && <p role="alert">{opened.error.message}</p>}
+    <FlyPage id={id} opened={opened} title="in every size">
+      <p className="text-soft">Lengths follow their rules, counts theirs, pinned lengths stay.</p>
       {!rows && document && (
         <p className="my-6" aria-busy="true" role="status">
           Putting every size on the water: {whereItIs(asked)}
@@ -50,7 +46,7 @@ export function SizeRun() {
               </span>,
               r.works ? `yes, ${posture(r.posture)}` : <Stopped key="why" row={r} />,
               r.posture === 'sunk' ? '' : `${Math.round(r.pitchDeg)}°`,
-              r.posture === 'sunk' ? '' : `${r.eyeMm.toFixed(1)} mm`,
+              r.posture === 'sunk' ? '' : length(r.eyeMm),
               r.posture === 'sunk' ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
               `${r.massMg.toFixed(0)} mg`,
             ])}
@@ -61,7 +57,7 @@ export function SizeRun() {
           </p>
         </>
       )}
-    </Page>
+    </FlyPage>
   )
 }
 

@@ -1,178 +1,263 @@
 import { useQuery } from '@tanstack/react-query'
+import { Tabs } from 'radix-ui'
 import { listHooks } from '../api/client'
-import type { Conditions, Estimate, Hook, Hooks, PartKind, PatternDocument } from '../api/types'
-import { withConditions, withHook } from '../parts/document'
+import type {
+  Conditions,
+  Estimate,
+  Hook,
+  Hooks,
+  Part,
+  PartKind,
+  PatternDocument,
+} from '../api/types'
+import { withConditions, withHook, withParts } from '../parts/document'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
 import { HookAdvice } from './PartAdvice'
-import { PartSheets } from './PartSheets'
+import { colourOf } from './Fly'
+import { AddPart, PartSheet, inserted, nameOfPart, title } from './PartSheets'
 
 type Props = {
   document: PatternDocument
   estimate: Estimate | undefined
   kinds: PartKind[]
+  /** The part whose sheet is open, hook and water too. */
+  chosen: string
+  onChoose: (part: string) => void
   onChange: (next: PatternDocument) => void
 }
 
-/** What lies on the bench: the hook, each part in tying order, and the water. */
-export function Tray({ document, estimate, kinds, onChange }: Props) {
+/** What lies on the bench: hook, parts in tying order, water; the sheet of the chosen one is open. */
+export function Tray(props: Props) {
+  const { document, estimate, kinds, chosen, onChoose, onChange } = props
+  const parts = document.pattern.parts
+  const names = parts.map((_, i) => nameOfPart(parts, i))
+  const tabs = ['hook', ...names, 'water']
+  const open = tabs.includes(chosen) ? chosen : (FIRST.find((t) => tabs.includes(t)) ?? 'hook')
+  const crowded = estimate?.warnings.map((w) => w.part) ?? []
+  return (
+    <Tabs.Root
+      value={open}
+      onValueChange={onChoose}
+      className="px-6 pb-3 print:hidden"
+      data-testid="tray"
+    >
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
+        <Tabs.List aria-label="On the bench, in tying order" className="flex flex-wrap gap-1">
+          {tabs.map((name) => (
+            <Tabs.Trigger
+              key={name}
+              value={name}
+              className="border-rule data-[state=active]:border-tide data-[state=active]:bg-paper hover:border-tide flex items-center gap-1.5 rounded-md border px-2.5 py-0.5 data-[state=active]:font-semibold"
+            >
+              {names.includes(name) && (
+                <span
+                  aria-hidden
+                  className="inline-block size-2.5 rounded-full"
+                  style={{ background: colourOf(name) }}
+                />
+              )}
+              {name === 'hook' ? `Hook ${document.pattern.hook.size}` : title(name)}
+              {crowded.includes(name) && <span className="text-warn">▲</span>}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <span className="flex-1" />
+        <AddPart
+          kinds={kinds}
+          school={document.pattern.school}
+          onAdd={(part) => {
+            const next = inserted(parts as Part[], part, kinds)
+            onChange(withParts(document, next))
+            onChoose(nameOfPart(next, next.indexOf(part)))
+          }}
+        />
+      </div>
+      <Tabs.Content value={open} className="min-h-14 pt-1">
+        {open === 'hook' ? (
+          <HookSheet document={document} onChange={onChange} />
+        ) : open === 'water' ? (
+          <WaterSheet document={document} onChange={onChange} />
+        ) : (
+          <PartSheet
+            document={document}
+            index={names.indexOf(open)}
+            estimate={estimate}
+            kinds={kinds}
+            onChange={onChange}
+            onChoose={onChoose}
+          />
+        )}
+      </Tabs.Content>
+    </Tabs.Root>
+  )
+}
+
+/** What is open first: what most tiers change most. */
+const FIRST = ['collar-hackle', 'parachute-hackle', 'forward-plume', 'flat-wing', 'hook']
+
+type SheetProps = { document: PatternDocument; onChange: (next: PatternDocument) => void }
+
+function HookSheet({ document, onChange }: SheetProps) {
   const { hook } = document.pattern
   const changeHook = (change: Partial<Hook>) => onChange(withHook(document, change))
-  const conditions = document.conditions as Conditions
-  const changeWater = (change: Partial<Conditions>) => onChange(withConditions(document, change))
   const own = useQuery({ queryKey: ['hooks'], queryFn: listHooks }).data?.own ?? []
   const measured = hook.measured ? [hook.measured.name] : []
   return (
-    <div className="flex flex-wrap gap-x-5 gap-y-3 px-6 pt-2 pb-4">
-      <Sheet
-        title="Hook"
-        buttons={
-          <HookAdvice
-            document={document}
-            onHook={(h) =>
-              changeHook(
-                h.name === ''
-                  ? {
-                      size: h.size,
-                      shape: h.shape as Hook['shape'],
-                      lengthSteps: h.lengthSteps,
-                      wireSteps: h.wireSteps,
-                      measured: undefined,
-                    }
-                  : chosen(h.name, own, hook),
-              )
-            }
-          />
-        }
-      >
-        {(own.length > 0 || hook.measured) && (
-          <Pick
-            label="hook"
-            value={hook.measured?.name ?? TABLE}
-            options={[TABLE, ...new Set([...own.map((o) => o.hook.name), ...measured])].map(
-              (name) => [name, name] as const,
-            )}
-            onChange={(name) => changeHook(chosen(name, own, hook))}
-          />
-        )}
-        <Stepper
-          label="size"
-          value={hook.size}
-          step={1}
-          low={6}
-          high={22}
-          onChange={(size) => changeHook({ size })}
-        />
-        <Choice
-          label="shape"
-          value={hook.shape}
-          options={[
-            ['straight', 'straight'],
-            ['curved', 'curved'],
-            ['short-curved', 'short'],
-          ]}
-          onChange={(shape) => changeHook({ shape })}
-        />
-        <Stepper
-          label="X length"
-          value={hook.lengthSteps ?? 0}
-          step={1}
-          low={-2}
-          high={4}
-          unit={steps(hook.lengthSteps ?? 0, 'short', 'long')}
-          onChange={(lengthSteps) => changeHook({ lengthSteps })}
-        />
-        <Stepper
-          label="X wire"
-          value={hook.wireSteps ?? 0}
-          step={1}
-          low={-2}
-          high={2}
-          unit={steps(hook.wireSteps ?? 0, 'fine', 'heavy')}
-          onChange={(wireSteps) => changeHook({ wireSteps })}
-        />
-      </Sheet>
-      <PartSheets document={document} estimate={estimate} kinds={kinds} onChange={onChange} />
-      <Sheet title="Water">
-        <Pick
-          label="floatant"
-          value={conditions.floatant}
-          options={[
-            ['none', 'none'],
-            ['gel', 'gel'],
-            ['powder', 'powder'],
-            ['pre-soak', 'pre-soak'],
-          ]}
-          onChange={(floatant) => changeWater({ floatant })}
-        />
-        <Stepper
-          label="temperature"
-          value={conditions.temperature}
-          step={1}
-          low={0}
-          high={40}
-          unit="°C"
-          onChange={(temperature) => changeWater({ temperature })}
-        />
-        <Stepper
-          label="landing"
-          value={conditions.touchdownFactor}
-          step={0.5}
-          low={1}
-          high={8}
-          unit="× W"
-          onChange={(touchdownFactor) => changeWater({ touchdownFactor })}
-        />
-        <Stepper
-          label="false casts"
-          value={conditions.falseCastsPerMinute ?? 0.7}
-          step={0.1}
-          low={0}
-          high={20}
-          unit="/min"
-          onChange={(falseCastsPerMinute) => changeWater({ falseCastsPerMinute })}
-        />
-        <Choice
-          label="tippet"
-          value={conditions.tippet ? 'tied' : 'cut'}
-          options={[
-            ['cut', 'cut off'],
-            ['tied', 'tied on'],
-          ]}
-          onChange={(tippet) =>
-            changeWater({ tippet: tippet === 'tied' ? { diameterMm: 0.13 } : undefined })
+    <Sheet
+      title="Hook"
+      buttons={
+        <HookAdvice
+          document={document}
+          onHook={(h) =>
+            changeHook(
+              h.name === ''
+                ? {
+                    size: h.size,
+                    shape: h.shape as Hook['shape'],
+                    lengthSteps: h.lengthSteps,
+                    wireSteps: h.wireSteps,
+                    measured: undefined,
+                  }
+                : chosen(h.name, own, hook),
+            )
           }
         />
-        {conditions.tippet && (
-          <Stepper
-            label="tippet size"
-            value={conditions.tippet.diameterMm}
-            step={0.01}
-            low={0.05}
-            high={0.4}
-            unit="mm"
-            onChange={(diameterMm) => changeWater({ tippet: { ...conditions.tippet, diameterMm } })}
-          />
-        )}
-        {conditions.tippet && (
-          <Choice
-            label="its curl"
-            value={curl(conditions.tippet.curlRadiusMm ?? 0)}
-            options={[
-              ['up', 'up'],
-              ['straight', 'straight'],
-              ['down', 'down'],
-            ]}
-            onChange={(way) => {
-              const { diameterMm } = conditions.tippet ?? { diameterMm: 0.13 }
-              changeWater({ tippet: { diameterMm, curlRadiusMm: CURL_MM[way] } })
-            }}
-          />
-        )}
-      </Sheet>
-    </div>
+      }
+    >
+      {(own.length > 0 || hook.measured) && (
+        <Pick
+          label="hook"
+          value={hook.measured?.name ?? TABLE}
+          options={[TABLE, ...new Set([...own.map((o) => o.hook.name), ...measured])].map(
+            (name) => [name, name] as const,
+          )}
+          onChange={(name) => changeHook(chosen(name, own, hook))}
+        />
+      )}
+      <Stepper
+        label="size"
+        value={hook.size}
+        step={1}
+        low={6}
+        high={22}
+        onChange={(size) => changeHook({ size })}
+      />
+      <Choice
+        label="shape"
+        value={hook.shape}
+        options={[
+          ['straight', 'straight'],
+          ['curved', 'curved'],
+          ['short-curved', 'short'],
+        ]}
+        onChange={(shape) => changeHook({ shape })}
+      />
+      <Stepper
+        label="X length"
+        value={hook.lengthSteps ?? 0}
+        step={1}
+        low={-2}
+        high={4}
+        unit={steps(hook.lengthSteps ?? 0, 'short', 'long')}
+        onChange={(lengthSteps) => changeHook({ lengthSteps })}
+      />
+      <Stepper
+        label="X wire"
+        value={hook.wireSteps ?? 0}
+        step={1}
+        low={-2}
+        high={2}
+        unit={steps(hook.wireSteps ?? 0, 'fine', 'heavy')}
+        onChange={(wireSteps) => changeHook({ wireSteps })}
+      />
+    </Sheet>
+  )
+}
+
+function WaterSheet({ document, onChange }: SheetProps) {
+  const conditions = document.conditions as Conditions
+  const changeWater = (change: Partial<Conditions>) => onChange(withConditions(document, change))
+  return (
+    <Sheet title="Water">
+      <Pick
+        label="floatant"
+        value={conditions.floatant}
+        options={[
+          ['none', 'none'],
+          ['gel', 'gel'],
+          ['powder', 'powder'],
+          ['pre-soak', 'pre-soak'],
+        ]}
+        onChange={(floatant) => changeWater({ floatant })}
+      />
+      <Stepper
+        label="temperature"
+        value={conditions.temperature}
+        step={1}
+        low={0}
+        high={40}
+        unit="°C"
+        onChange={(temperature) => changeWater({ temperature })}
+      />
+      <Stepper
+        label="landing"
+        value={conditions.touchdownFactor}
+        step={0.5}
+        low={1}
+        high={8}
+        unit="× W"
+        onChange={(touchdownFactor) => changeWater({ touchdownFactor })}
+      />
+      <Stepper
+        label="false casts"
+        value={conditions.falseCastsPerMinute ?? 0.7}
+        step={0.1}
+        low={0}
+        high={20}
+        unit="/min"
+        onChange={(falseCastsPerMinute) => changeWater({ falseCastsPerMinute })}
+      />
+      <Choice
+        label="tippet"
+        value={conditions.tippet ? 'tied' : 'cut'}
+        options={[
+          ['cut', 'cut off'],
+          ['tied', 'tied on'],
+        ]}
+        onChange={(tippet) =>
+          changeWater({ tippet: tippet === 'tied' ? { diameterMm: 0.13 } : undefined })
+        }
+      />
+      {conditions.tippet && (
+        <Stepper
+          label="tippet size"
+          value={conditions.tippet.diameterMm}
+          step={0.01}
+          low={0.05}
+          high={0.4}
+          unit="mm"
+          onChange={(diameterMm) => changeWater({ tippet: { ...conditions.tippet, diameterMm } })}
+        />
+      )}
+      {conditions.tippet && (
+        <Choice
+          label="its curl"
+          value={curl(conditions.tippet.curlRadiusMm ?? 0)}
+          options={[
+            ['up', 'up'],
+            ['straight', 'straight'],
+            ['down', 'down'],
+          ]}
+          onChange={(way) => {
+            const { diameterMm } = conditions.tippet ?? { diameterMm: 0.13 }
+            changeWater({ tippet: { diameterMm, curlRadiusMm: CURL_MM[way] } })
+          }}
+        />
+      )}
+    </Sheet>
   )
 }
 

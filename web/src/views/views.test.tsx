@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Accordion } from 'radix-ui'
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
+import { useState } from 'react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Estimate, PatternDocument } from '../api/types'
 import { ProblemDialog } from './ProblemDialog'
@@ -32,6 +33,7 @@ const estimate = {
   others: [],
   warnings: [],
   leftOut: [],
+  handles: [],
 } as unknown as Estimate
 
 const document: PatternDocument = {
@@ -73,7 +75,7 @@ function renderOnBench(view: React.ReactNode) {
 
 describe('ShankPlan', () => {
   it('tells each span in mm and eye lengths to a screen reader', () => {
-    render(<ShankPlan estimate={estimate} />)
+    render(<ShankPlan estimate={estimate} chosen="" onChoose={vi.fn()} onMove={vi.fn()} />)
     const row = screen.getByRole('row', { name: /body/ })
     expect(within(row).getByText('1.4 to 7.4 mm')).toBeTruthy()
     expect(within(row).getByText('1.5 to 7.8 eye lengths')).toBeTruthy()
@@ -151,16 +153,34 @@ describe('WhatIfReading', () => {
   })
 })
 
+function Trays({ onChange }: { onChange: (next: PatternDocument) => void }) {
+  const [chosen, setChosen] = useState('')
+  return (
+    <Tray
+      document={document}
+      estimate={estimate}
+      kinds={KINDS}
+      chosen={chosen}
+      onChoose={setChosen}
+      onChange={onChange}
+    />
+  )
+}
+
+/** Opens a sheet as the keyboard does: a tab that is focused is opened. */
+const open = (tab: string) => fireEvent.focus(screen.getByRole('tab', { name: tab }))
+
 describe('Tray', () => {
   it('changes the hook, a part and the water of the document, and only those', () => {
     const onChange = vi.fn<(next: PatternDocument) => void>()
-    renderOnBench(
-      <Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />,
-    )
+    renderOnBench(<Trays onChange={onChange} />)
+    open('Hook 14')
     fireEvent.click(screen.getByRole('button', { name: 'size: more' }))
     expect(onChange.mock.lastCall?.[0].pattern.hook.size).toBe(15)
+    open('Tail')
     fireEvent.click(screen.getByRole('button', { name: 'fibres: less' }))
     expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({ count: 5 })
+    open('Water')
     fireEvent.click(screen.getByRole('button', { name: 'false casts: more' }))
     expect(onChange.mock.lastCall?.[0].conditions?.falseCastsPerMinute).toBe(0.8)
     expect(onChange.mock.lastCall?.[0].pattern).toEqual(document.pattern)
@@ -168,9 +188,8 @@ describe('Tray', () => {
 
   it('pins a rule at what it comes to on this hook', () => {
     const onChange = vi.fn<(next: PatternDocument) => void>()
-    renderOnBench(
-      <Tray document={document} estimate={estimate} kinds={KINDS} onChange={onChange} />,
-    )
+    renderOnBench(<Trays onChange={onChange} />)
+    open('Tail')
     fireEvent.click(screen.getByRole('button', { name: 'pin length' }))
     expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({
       length: { value: 9.6, unit: 'mm' },

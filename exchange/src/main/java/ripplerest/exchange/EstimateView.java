@@ -159,7 +159,8 @@ public record EstimateView(
       List<ThickView> members,
       List<WoundView> strands,
       List<ThinView> fibres,
-      List<double[]> film) {}
+      List<double[]> film,
+      List<double[]> across) {}
 
   /** A thick member: its axis and the radius at each point of it, mm. */
   public record ThickView(String part, List<double[]> axis, List<Double> radiiMm) {}
@@ -356,7 +357,8 @@ public record EstimateView(
         o.fibres().stream()
             .map(f -> new ThinView(f.part(), word(f.state()), f.bears(), line(f.line())))
             .toList(),
-        line(o.film()));
+        line(o.film()),
+        line(o.across()));
   }
 
   private static List<double[]> line(List<Vector3D> points) {

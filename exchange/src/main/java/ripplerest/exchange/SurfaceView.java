@@ -7,15 +7,17 @@ import ripplerest.core.outline.Surface;
 
 /**
  * The film from above and from below: heights (mm, to a thousandth) and light (1: undented film, to
- * a hundredth) by row (across) and column (along), the first middle at {@code fromMm} both ways;
- * the light falls on a plane {@code bottomMm} down; Snell's window is {@code windowPerDepth} times
- * as wide as the eye is deep, from its middle.
+ * a hundredth) by row (across) and column (along), the first middle at {@code fromMm} both ways, or
+ * {@code lightFromMm} with cells of its own; the light falls on a plane {@code bottomMm} down;
+ * Snell's window is {@code windowPerDepth} times as wide as the eye is deep, from its middle.
  */
 public record SurfaceView(
     double cellMm,
     double fromMm,
     List<double[]> heightMm,
     List<double[]> light,
+    double lightCellMm,
+    double lightFromMm,
     double bottomMm,
     double windowPerDepth) {
 
@@ -26,6 +28,8 @@ public record SurfaceView(
         s.fromMm(),
         rows(s.heightMm(), 1e3),
         rows(s.light().light(), 1e2),
+        s.light().cellMm(),
+        s.light().fromMm(),
         Surface.BOTTOM_MM,
         LightPattern.WINDOW_PER_DEPTH);
   }

@@ -1,5 +1,7 @@
 package ripplerest.app.web;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,14 +26,21 @@ class LengthController {
   }
 
   /** What was typed, for which field of which part of a pattern document. */
-  record TypedLengthRequest(String text, int part, String field, JsonNode document) {}
+  record TypedLengthRequest(
+      String text,
+      int part,
+      String field,
+      @Schema(implementation = Object.class) JsonNode document) {}
 
   /** The length that was meant, as the pattern holds it. */
   @PostMapping(path = "/api/lengths", consumes = MediaType.APPLICATION_JSON_VALUE)
   HandleView.LengthView read(@RequestBody TypedLengthRequest typed) {
-    PatternFile file =
-        reader.read(typed.document().toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
     Require.text("text", typed.text(), 40);
+    PatternFile file =
+        reader.read(
+            Require.present("document", typed.document())
+                .toString()
+                .getBytes(StandardCharsets.UTF_8));
     Require.inRange("part", typed.part(), 0, file.pattern().parts().size() - 1);
     var part = file.pattern().parts().get(typed.part());
     Object now = PartKind.of(part).values(part).get(typed.field());

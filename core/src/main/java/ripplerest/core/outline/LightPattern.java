@@ -18,7 +18,13 @@ public record LightPattern(double cellMm, double fromMm, double[][] light) {
   /** Radius of Snell's window a depth of the eye: the tangent of the critical angle. */
   public static final double WINDOW_PER_DEPTH = 1 / Math.sqrt(INDEX * INDEX - 1);
 
-  private static final int RAYS = 6;
+  /** Cells of the light a cell of the film, and rays a cell of the light, each way. */
+  private static final int FINER = 2;
+
+  private static final int RAYS = 4;
+
+  /** An even ray field leaves the outermost cell 7/8 of its light each way (RAYS even). */
+  private static final double EDGE = 1 - 1.0 / 8;
 
   /**
    * Traces a film.
@@ -29,24 +35,37 @@ public record LightPattern(double cellMm, double fromMm, double[][] light) {
    * @param depthMm of the plane under the undisturbed level, more than 0
    */
   static LightPattern of(double[][] heightMm, double cellMm, double fromMm, double depthMm) {
-    int n = heightMm.length;
-    int sides = (n - 1) * RAYS;
-    double[][] light = new double[n][n];
+    int cells = (heightMm.length - 1) * FINER;
+    double[][] light = new double[cells][cells];
+    double fine = cellMm / FINER;
     double share = 1.0 / (RAYS * RAYS);
+    int sides = cells * RAYS;
     for (int r = 0; r < sides; r++) {
       for (int c = 0; c < sides; c++) {
-        double row = (r + 0.5) / RAYS;
-        double column = (c + 0.5) / RAYS;
-        double h = at(heightMm, row, column);
-        double e = 0.5;
-        double slopeX = (at(heightMm, row, column + e) - at(heightMm, row, column - e)) / cellMm;
-        double slopeY = (at(heightMm, row + e, column) - at(heightMm, row - e, column)) / cellMm;
+        double y = (r + 0.5) / RAYS;
+        double x = (c + 0.5) / RAYS;
+        double row = y / FINER;
+        double column = x / FINER;
+        double slopeX =
+            (at(heightMm, row, column + 0.5) - at(heightMm, row, column - 0.5)) / cellMm;
+        double slopeY =
+            (at(heightMm, row + 0.5, column) - at(heightMm, row - 0.5, column)) / cellMm;
         double[] shift = shift(slopeX, slopeY);
-        double fall = (depthMm + h) / cellMm;
-        splat(light, row + shift[1] * fall, column + shift[0] * fall, share);
+        double fall = (depthMm + at(heightMm, row, column)) / fine;
+        splat(light, y + shift[1] * fall - 0.5, x + shift[0] * fall - 0.5, share);
       }
     }
-    return new LightPattern(cellMm, fromMm, light);
+    for (int i = 0; i < cells; i++) {
+      for (int j = 0; j < cells; j++) {
+        light[i][j] /= seen(i, cells) * seen(j, cells);
+      }
+    }
+    return new LightPattern(fine, fromMm + fine / 2, light);
+  }
+
+  /** Share of its rays that a cell at the edge of the map gets from inside it. */
+  private static double seen(int i, int cells) {
+    return i == 0 || i == cells - 1 ? EDGE : 1;
   }
 
   /**
@@ -79,16 +98,19 @@ public record LightPattern(double cellMm, double fromMm, double[][] light) {
   /** Shares a ray out among the four middles round where it lands. */
   private static void splat(double[][] light, double row, double column, double share) {
     int last = light.length - 1;
-    if (row < 0 || column < 0 || row >= last || column >= last) {
-      return;
-    }
-    int i = (int) row;
-    int j = (int) column;
+    int i = (int) Math.floor(row);
+    int j = (int) Math.floor(column);
     double v = row - i;
     double u = column - j;
-    light[i][j] += share * (1 - v) * (1 - u);
-    light[i][j + 1] += share * (1 - v) * u;
-    light[i + 1][j] += share * v * (1 - u);
-    light[i + 1][j + 1] += share * v * u;
+    add(light, i, j, share * (1 - v) * (1 - u), last);
+    add(light, i, j + 1, share * (1 - v) * u, last);
+    add(light, i + 1, j, share * v * (1 - u), last);
+    add(light, i + 1, j + 1, share * v * u, last);
+  }
+
+  private static void add(double[][] light, int i, int j, double share, int last) {
+    if (i >= 0 && j >= 0 && i <= last && j <= last) {
+      light[i][j] += share;
+    }
   }
 }

@@ -14,6 +14,7 @@ import ripplerest.core.film.FibreState;
  * @param strands what is wound round the shank strand by strand
  * @param fibres barbs and tail fibres, bent as the film bends them
  * @param film height of the film along the fly's middle plane
+ * @param across the same across it, where that line is deepest
  */
 public record Outline(
     List<Vector3D> eye,
@@ -22,7 +23,8 @@ public record Outline(
     List<Thick> members,
     List<Wound> strands,
     List<Thin> fibres,
-    List<Vector3D> film) {
+    List<Vector3D> film,
+    List<Vector3D> across) {
   /**
    * A thick member.
    *

@@ -1,7 +1,9 @@
 package ripplerest.core.outline;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.DoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.Assembler;
 import ripplerest.core.assembly.FlyBody;
@@ -70,7 +72,8 @@ public final class Outliner {
         o.fibres().stream()
             .map(f -> new Outline.Thin(f.part(), f.state(), false, lowered(f.line())))
             .toList(),
-        o.film());
+        o.film(),
+        o.across());
   }
 
   private static List<Vector3D> lowered(List<Vector3D> line) {
@@ -112,11 +115,9 @@ public final class Outliner {
               film.bears(i),
               film.shapeOf(i, state.fibre(i))));
     }
-    List<Vector3D> level = new ArrayList<>();
-    for (int i = 0; i < FILM_POINTS; i++) {
-      double x = FILM_REACH_MM * (2.0 * i / (FILM_POINTS - 1) - 1);
-      level.add(new Vector3D(x, 0, film.levelAt(x, 0)));
-    }
+    List<Vector3D> level = level(film, t -> new Vector3D(t, 0, 0));
+    double deepest =
+        level.stream().min(Comparator.comparingDouble(Vector3D::getZ)).orElseThrow().getX();
     return new Outline(
         placed(hook.eye(EYE_POINTS), pose, centre),
         placed(hook.wire(0.25), pose, centre),
@@ -124,7 +125,18 @@ public final class Outliner {
         members,
         strands,
         fibres,
-        level);
+        level,
+        level(film, t -> new Vector3D(deepest, t, 0)));
+  }
+
+  /** The film along a line through the undisturbed level. */
+  private static List<Vector3D> level(FilmSolver film, DoubleFunction<Vector3D> along) {
+    List<Vector3D> level = new ArrayList<>();
+    for (int i = 0; i < FILM_POINTS; i++) {
+      Vector3D at = along.apply(FILM_REACH_MM * (2.0 * i / (FILM_POINTS - 1) - 1));
+      level.add(at.add(new Vector3D(0, 0, film.levelAt(at.getX(), at.getY()))));
+    }
+    return level;
   }
 
   private static List<Vector3D> placed(List<Vector3D> line, Pose pose, Vector3D centre) {

@@ -1,0 +1,81 @@
+import { store } from './store'
+
+/** Units that lengths are shown in. */
+export const UNITS = {
+  mm: 'millimetres',
+  inch: 'inches in 64ths',
+  eyes: 'eye lengths',
+  gaps: 'gaps',
+} as const
+
+export type Unit = keyof typeof UNITS
+
+/** What one eye length and one gap come to on the hook on the bench. */
+export type Measures = { eyeMm: number; gapMm: number }
+
+export const unit = store<Unit>('mm', 'ripple-rest.unit')
+
+let measures: Measures = { eyeMm: 1, gapMm: 1 }
+
+/** The hook whose eye and gap are the measure. */
+export function measureBy(hook: Measures | undefined) {
+  if (hook) measures = hook
+}
+
+const MM_PER_64TH = 25.4 / 64
+
+/** A length in the unit of show, with the decimals it would have in mm, or one less. */
+export function length(mm: number, decimals = 1): string {
+  return shown(mm, decimals, unit.get())
+}
+
+function shown(mm: number, decimals: number, as: Unit): string {
+  switch (as) {
+    case 'mm':
+      return `${plain(mm, decimals)} mm`
+    case 'inch':
+      return `${fraction(Math.round(mm / MM_PER_64TH))} in`
+    case 'eyes':
+      return `${plain(mm / measures.eyeMm, decimals)} eyes`
+    case 'gaps':
+      return `${plain(mm / measures.gapMm, decimals + 1)} gaps`
+  }
+}
+
+function plain(value: number, decimals: number): string {
+  return value.toFixed(Math.max(0, decimals))
+}
+
+/** 64ths of an inch as a tier reads a ruler: 24 is 3/8, 72 is 1 1/8. */
+export function fraction(parts: number): string {
+  const sign = parts < 0 ? '−' : ''
+  const n = Math.abs(parts)
+  const whole = Math.floor(n / 64)
+  let over = 64
+  let left = n % 64
+  while (left > 0 && left % 2 === 0) {
+    left /= 2
+    over /= 2
+  }
+  if (left === 0) return `${sign}${whole}`
+  return `${sign}${whole > 0 ? `${whole} ` : ''}${left}/${over}`
+}
+
+/** A number, or two with a word between, before "mm". */
+const LENGTHS = /(?:([−-]?\d+(?:\.\d+)?)( to | × | ± ))?([−-]?\d+(?:\.\d+)?) mm\b/g
+
+/** A sentence of the core with its millimetres in the unit of show. */
+export function inUnits(text: string): string {
+  if (unit.get() === 'mm') return text
+  return text.replace(LENGTHS, (_, first: string | undefined, word: string, last: string) => {
+    const second = converted(last)
+    return first === undefined ? second : `${bare(converted(first))}${word}${second}`
+  })
+}
+
+function converted(number: string): string {
+  const decimals = (number.split('.')[1] ?? '').length
+  return length(Number(number.replace('−', '-')), decimals)
+}
+
+const bare = (text: string) => text.replace(/ (mm|in|eyes|gaps)$/, '')

@@ -1,0 +1,177 @@
+import type { Band, Outline, Rest } from '../api/types'
+import { holders, moved, part, percent, place, posture } from '../parts/words'
+import { inUnits } from '../parts/units'
+import { stack } from '../scene/callouts'
+import { type View, project } from '../scene/projection'
+import { bend } from './FlyDrawing'
+
+/** Whether a drawing is too narrow for numbers to hang beside the fly. */
+export const compact = (width: number) => width < 640
+
+type Told = {
+  rest: Rest
+  outline: Outline
+  band: Band | undefined
+  shankMm: number
+}
+
+type Label = {
+  head: string
+  foot: string
+  moved?: string
+  at: readonly number[]
+}
+
+function labels({ rest, outline, band, shankMm }: Told, before?: Rest) {
+  const eye = outline.wire[0] ?? []
+  const point = outline.wire[outline.wire.length - 1] ?? []
+  const hooks: Label[] = [
+    {
+      head: place(rest.eyeMm, band?.eyeMm),
+      foot: 'eye',
+      moved: moved(rest.eyeMm, before?.eyeMm),
+      at: eye,
+    },
+    {
+      head: place(rest.bendMm, band?.bendMm),
+      foot: 'start of the bend',
+      moved: moved(rest.bendMm, before?.bendMm),
+      at: bend(outline, shankMm),
+    },
+    {
+      head: place(rest.pointMm, band?.pointMm),
+      foot: 'hook point',
+      moved: moved(rest.pointMm, before?.pointMm),
+      at: point,
+    },
+  ]
+  const degrees = Math.round(rest.pitchDeg)
+  const held: Label[] = [
+    {
+      head: degrees === 0 ? 'level' : `${Math.abs(degrees)}° ${degrees > 0 ? 'tail' : 'head'} down`,
+      foot: posture(rest.posture),
+      at: halfway(eye, bend(outline, shankMm)),
+    },
+    ...holders(rest)
+      .filter((h) => h.total > 0.05)
+      .slice(0, 3)
+      .map((h) => ({
+        head: `holds ${percent(h.total)}`,
+        foot: part(h.part),
+        at: middleOf(outline, h.part),
+      })),
+  ]
+  return { hooks, held }
+}
+
+const halfway = (a: readonly number[], b: readonly number[]) =>
+  a.map((v, i) => (v + (b[i] ?? 0)) / 2)
+
+/** Numbers hung on the fly: where the hook is on the left, what holds it on the right. */
+export function Callouts(
+  props: Told & { before: Rest | undefined; view: View; width: number; height: number },
+) {
+  const { before, view, width, height } = props
+  if (compact(width)) return null
+  const { hooks, held } = labels(props, before)
+  const left = 170
+  return (
+    <g pointerEvents="none">
+      <Column labels={hooks} x={left} anchor="end" view={view} height={height} />
+      <Column labels={held} x={width - 165} anchor="start" view={view} height={height} />
+    </g>
+  )
+}
+
+/** The same numbers under a narrow drawing. */
+export function CalloutList(props: Told) {
+  const { hooks, held } = labels(props)
+  return (
+    <ul className="bg-paper/85 absolute inset-x-0 top-0 flex flex-wrap gap-x-4 px-3 py-1 text-sm">
+      {[...hooks, ...held].map((l) => (
+        <li key={l.foot}>
+          <strong>{inUnits(l.head)}</strong> {l.foot}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** Where a part is held: the outermost of its lowest points. */
+function middleOf(outline: Outline, name: string): readonly number[] {
+  const places = [
+    ...outline.fibres
+      .filter((f) => f.part === name && f.bears)
+      .map((f) => f.line[f.line.length - 1] ?? []),
+    ...outline.members
+      .filter((m) => m.part === name)
+      .map((m) => m.axis[Math.floor(m.axis.length / 2)] ?? []),
+  ]
+  const wire = outline.wire[Math.floor(outline.wire.length * 0.7)] ?? []
+  return places.reduce((far, p) => ((p[0] ?? 0) > (far[0] ?? 0) ? p : far), places[0] ?? wire)
+}
+
+const SLOT_PX = 36
+const BOTTOM_PX = 44
+
+/** Labels in one column: what is over the film is told over the line, what is under it below. */
+function Column({
+  labels: all,
+  x,
+  anchor,
+  view,
+  height,
+}: {
+  labels: Label[]
+  x: number
+  anchor: 'start' | 'end'
+  view: View
+  height: number
+}) {
+  const slots = all.map((item) => ({
+    wanted: project(view, item.at).y,
+    height: SLOT_PX,
+    item: { ...item, px: project(view, item.at) },
+  }))
+  const film = Math.min(height - BOTTOM_PX, Math.max(8, view.originY))
+  const over = slots.filter((s) => s.wanted <= film + 3)
+  const under = slots.filter((s) => s.wanted > film + 3)
+  const fits =
+    over.length * SLOT_PX < film - 14 && under.length * SLOT_PX < height - film - BOTTOM_PX
+  const placed = fits
+    ? [...stack(over, 8, film - 6, 3), ...stack(under, film + 6, height - BOTTOM_PX, 3)]
+    : stack(slots, 8, height - BOTTOM_PX, 3)
+  const gap = anchor === 'end' ? 8 : -8
+  return placed.map(({ item, top }) => (
+    <g key={item.foot} fill="var(--ink)">
+      <line
+        x1={x + gap}
+        y1={top + 14}
+        x2={item.px.x}
+        y2={item.px.y}
+        stroke="var(--ink)"
+        strokeWidth="1"
+        opacity="0.55"
+      />
+      <circle cx={item.px.x} cy={item.px.y} r="2.5" />
+      <text
+        x={x}
+        y={top + 17}
+        textAnchor={anchor}
+        fontSize="17"
+        fontWeight="650"
+        data-callout={item.foot}
+      >
+        {item.moved && (
+          <tspan fill="var(--tide)" fontSize="15" data-moved={item.foot}>
+            {inUnits(item.moved)}{' '}
+          </tspan>
+        )}
+        {inUnits(item.head)}
+      </text>
+      <text x={x} y={top + 35} textAnchor={anchor} fontSize="16">
+        {item.foot}
+      </text>
+    </g>
+  ))
+}

@@ -1,0 +1,156 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import type { Handle } from '../api/types'
+import { part as words } from '../parts/words'
+import { length } from '../parts/units'
+import { type Dragged, ends, nudged, pulled } from '../scene/drag'
+import type { Point, View } from '../scene/projection'
+
+type Props = {
+  handles: Handle[]
+  view: View
+  chosen: string
+  onChoose: (part: string) => void
+  /** Told while a hand moves something, and once when it lets go. */
+  onMove: (handle: Handle, to: Dragged, held: boolean) => void
+  /** A value is to be typed, at this place of the drawing. */
+  onType: (handle: Handle, at: Point, text: string) => void
+}
+
+type Held = { handle: Handle; at: { root: Point; tip: Point }; from: Point; to: Dragged; px: Point }
+
+/** Knobs at the tips of what can be pulled; each can be nudged by keys and typed as well. */
+export function Handles({ handles, view, chosen, onChoose, onMove, onType }: Props) {
+  const [held, setHeld] = useState<Held>()
+  const svgPoint = useRef<(e: PointerEvent) => Point>(() => ({ x: 0, y: 0 }))
+  const take = (handle: Handle, at: { root: Point; tip: Point }) => (e: PointerEvent) => {
+    e.stopPropagation()
+    const box = (e.target as SVGElement).ownerSVGElement?.getBoundingClientRect()
+    svgPoint.current = (m) => ({ x: m.clientX - (box?.left ?? 0), y: m.clientY - (box?.top ?? 0) })
+    ;(e.target as Element).setPointerCapture(e.pointerId)
+    onChoose(handle.part)
+    setHeld({ handle, at, from: svgPoint.current(e), to: { value: handle.value }, px: at.tip })
+  }
+  const move = (e: PointerEvent) => {
+    if (!held) return
+    const here = svgPoint.current(e)
+    const px = {
+      x: held.at.tip.x + here.x - held.from.x,
+      y: held.at.tip.y + here.y - held.from.y,
+    }
+    const to = pulled(held.handle, held.at, px)
+    setHeld({ ...held, to, px })
+    if (to.value !== held.to.value || to.snap?.name !== held.to.snap?.name) {
+      onMove(held.handle, to, true)
+    }
+  }
+  const drop = () => {
+    if (held && held.to.value !== held.handle.value) onMove(held.handle, held.to, false)
+    setHeld(undefined)
+  }
+  const key = (handle: Handle, at: Point) => (e: KeyboardEvent) => {
+    const by = STEPS[e.key]
+    if (by !== undefined) {
+      e.preventDefault()
+      e.stopPropagation()
+      onMove(handle, nudged(handle, by, e.shiftKey), false)
+    } else if (e.key === 'Enter' || /^[0-9.]$/.test(e.key)) {
+      e.preventDefault()
+      e.stopPropagation()
+      onType(handle, at, e.key === 'Enter' ? '' : e.key)
+    }
+  }
+  return (
+    <g data-testid="handles">
+      {handles.map((handle) => {
+        const at = ends(view, handle)
+        if (!at) return null
+        const mine = held && same(held.handle, handle) ? held : undefined
+        const strong = chosen === handle.part || mine
+        return (
+          <g key={`${handle.part} ${handle.field}`}>
+            {mine && <Pull held={mine} />}
+            <circle
+              cx={mine ? mine.px.x : at.tip.x}
+              cy={mine ? mine.px.y : at.tip.y}
+              r={strong ? 8 : 6}
+              fill="var(--leaf)"
+              fillOpacity="0.75"
+              stroke="var(--tide)"
+              strokeWidth={strong ? 3 : 1.5}
+              className="cursor-grab focus-visible:outline-none focus-visible:[stroke-width:5]"
+              role="slider"
+              tabIndex={0}
+              aria-label={nameOf(handle)}
+              aria-valuemin={handle.low}
+              aria-valuemax={handle.high}
+              aria-valuenow={handle.value}
+              aria-valuetext={told(handle, { value: handle.value })}
+              data-handle={`${handle.part} ${handle.field}`}
+              onPointerDown={take(handle, at)}
+              onPointerMove={move}
+              onPointerUp={drop}
+              onPointerCancel={() => setHeld(undefined)}
+              onFocus={() => onChoose(handle.part)}
+              onKeyDown={key(handle, at.tip)}
+              onDoubleClick={(e) => {
+                e.stopPropagation()
+                onType(handle, at.tip, '')
+              }}
+            />
+          </g>
+        )
+      })}
+    </g>
+  )
+}
+
+/** Up and right make it longer, down and left shorter. */
+export const STEPS: Record<string, number> = {
+  ArrowUp: 1,
+  ArrowRight: 1,
+  ArrowDown: -1,
+  ArrowLeft: -1,
+}
+
+const same = (a: Handle, b: Handle) => a.part === b.part && a.field === b.field
+
+/** What a handle is called. */
+export const nameOf = (h: Handle) =>
+  h.part === 'hook' ? 'hook size' : `${words(h.part)} ${h.field}`
+
+/** What a value of a handle is, with the rule it has snapped to. */
+export function told(handle: Handle, to: Dragged): string {
+  if (handle.field === 'size') return `size ${to.value}`
+  const value =
+    handle.unit === 'mm' ? length(to.value) : `${Number(to.value.toFixed(1))} ${handle.unit}`
+  return to.snap ? `${value} · ${to.snap.name}` : value
+}
+
+function Pull({ held }: { held: Held }) {
+  return (
+    <g pointerEvents="none">
+      <line
+        x1={held.at.root.x}
+        y1={held.at.root.y}
+        x2={held.px.x}
+        y2={held.px.y}
+        stroke="var(--tide)"
+        strokeDasharray="4 3"
+        strokeWidth="1.5"
+      />
+      <text
+        x={held.px.x + 14}
+        y={held.px.y - 12}
+        fontSize="17"
+        fontWeight="650"
+        fill="var(--tide)"
+        stroke="var(--paper)"
+        strokeWidth="4"
+        paintOrder="stroke"
+        data-testid="pulled"
+      >
+        {told(held.handle, held.to)}
+      </text>
+    </g>
+  )
+}

@@ -1,0 +1,14 @@
+import { UNITS, type Unit, unit } from '../parts/units'
+import { Pick } from '../ui/Pick'
+
+/** In what lengths are shown, everywhere at once. */
+export function UnitChoice() {
+  return (
+    <Pick
+      label="in"
+      value={unit.use()}
+      options={(Object.keys(UNITS) as Unit[]).map((u) => [u, UNITS[u]] as const)}
+      onChange={(u) => unit.set(u)}
+    />
+  )
+}

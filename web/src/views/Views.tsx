@@ -1,0 +1,29 @@
+import { NavLink, useLocation } from 'react-router'
+
+/** What can be looked at of one fly, in the order of the work. */
+const VIEWS = [
+  ['', 'bench'],
+  ['/compare', 'compare'],
+  ['/sizes', 'size run'],
+  ['/time', 'over time'],
+] as const
+
+/** The ways from one view of a fly to the others. */
+export function Views({ id }: { id: string }) {
+  const first = useLocation().pathname === '/'
+  return (
+    <nav aria-label="Views of this fly" className="flex gap-3 print:hidden">
+      {VIEWS.map(([path, words]) => (
+        <NavLink
+          key={path}
+          to={`/bench/${id}${path}`}
+          end
+          aria-current={first && path === '' ? 'page' : undefined}
+          className="hover:text-tide aria-[current=page]:border-tide border-b-2 border-transparent aria-[current=page]:font-semibold"
+        >
+          {words}
+        </NavLink>
+      ))}
+    </nav>
+  )
+}

@@ -1,0 +1,40 @@
+import { useEffect, useRef, useState } from 'react'
+import { watchSettling } from '../api/client'
+import type { Outline, PatternDocument } from '../api/types'
+
+const FRAME_MS = 55
+
+/** Whether this system asks for less motion. */
+export const stillness = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches
+
+/** The way from touchdown to rest, played as pictures; over when the fly changes. */
+export function useSettling(key: string, fly: PatternDocument) {
+  const [shown, setShown] = useState<{ key: string; outline: Outline }>()
+  const gone = useRef<AbortController | undefined>(undefined)
+  const stop = () => {
+    gone.current?.abort()
+    gone.current = undefined
+    setShown(undefined)
+  }
+  useEffect(() => () => gone.current?.abort(), [key])
+  const play = async () => {
+    if (gone.current && !gone.current.signal.aborted) {
+      stop()
+      return
+    }
+    const mine = new AbortController()
+    gone.current = mine
+    try {
+      for (const outline of await watchSettling(fly, mine.signal)) {
+        if (mine.signal.aborted) return
+        setShown({ key, outline })
+        await new Promise((done) => setTimeout(done, FRAME_MS))
+      }
+    } catch {
+      // nothing to play; the pose says what is wrong
+    }
+    if (gone.current === mine) stop()
+  }
+  const outline = shown?.key === key ? shown.outline : undefined
+  return { outline, playing: outline !== undefined, play: () => void play() }
+}
