@@ -172,8 +172,8 @@ export function Bench(props: Props) {
       <p aria-live="polite" className="sr-only" data-testid="difference">
         {inUnits((estimate && before && !pose.isStale && differences(before, estimate)) || '')}
       </p>
-      <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
-        <div className="relative min-h-[392px] min-w-0 flex-1 print:min-h-[120mm]">
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(392px,1fr)_auto]">
+        <div className="relative min-h-[392px] min-w-0 print:min-h-[120mm]">
           {estimate && (
             <FlyDrawing
               estimate={estimate}
@@ -234,7 +234,10 @@ export function Bench(props: Props) {
             />
           )}
         </div>
-        <aside aria-label="Readings" className="border-rule lg:relative lg:w-80 lg:border-l">
+        <aside
+          aria-label="Readings"
+          className="border-rule order-3 lg:relative lg:order-none lg:border-l"
+        >
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
             <p className="flex items-center justify-between gap-2 py-1 print:hidden">
               <button
@@ -259,19 +262,19 @@ export function Bench(props: Props) {
             {estimate && <Cautions estimate={estimate} />}
           </div>
         </aside>
-      </div>
-      <div className="bg-leaf border-rule border-t">
-        {estimate && (
-          <ShankPlan estimate={estimate} chosen={chosen} onChoose={setChosen} onMove={move} />
-        )}
-        <Tray
-          document={document}
-          estimate={estimate}
-          kinds={kinds}
-          chosen={chosen}
-          onChoose={setChosen}
-          onChange={commit}
-        />
+        <div className="bg-leaf border-rule min-w-0 border-t lg:col-span-2">
+          {estimate && (
+            <ShankPlan estimate={estimate} chosen={chosen} onChoose={setChosen} onMove={move} />
+          )}
+          <Tray
+            document={document}
+            estimate={estimate}
+            kinds={kinds}
+            chosen={chosen}
+            onChoose={setChosen}
+            onChange={commit}
+          />
+        </div>
       </div>
       <Goals
         open={window_ === 'goals'}

@@ -203,10 +203,14 @@ function Side({ comparison, stale }: { comparison: Comparison; stale: boolean })
   )
 }
 
+/** Past this a reserve is more than enough, and is no longer counted. */
+const MOST_TOLD = 10
+
 const LETTERS = ['A', 'B', 'C', 'D']
 
 function number(value: number | null | undefined, of: string, decimals: number): string {
   if (value === null || value === undefined) return 'sinks'
+  if (of === '×' && value >= MOST_TOLD) return `>${MOST_TOLD} ×`
   return inUnits(`${value.toFixed(decimals).replace('-', '−')} ${of}`)
 }
 

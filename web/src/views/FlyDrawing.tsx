@@ -86,7 +86,7 @@ export function FlyDrawing(props: Drawn) {
   const small = compact(width)
   const view = useMemo(() => {
     if (!outline) return undefined
-    const margin = { side: small || !told ? 24 : 190, top: 24, bottom: 40 }
+    const margin = { side: small || !told ? 24 : 190, top: 46, bottom: 40 }
     const whole = fit(outline, width, height, margin, camera)
     const base = trueScale ? fitted(whole, trueScale, width, height) : whole
     return handled(base, hand, width, height)

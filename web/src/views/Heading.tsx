@@ -26,14 +26,14 @@ export function Heading(props: Props) {
   const { onChange, onCopy, onDelete, onSchool, onRetry } = props
   const { pattern } = document
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-6 pt-2">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-6 pt-2">
       <h1 className="sr-only">{pattern.name}</h1>
       <Typed
         key={pattern.name}
         label="Name of the fly"
         value={pattern.name}
         needed
-        className="hover:border-rule border-transparent bg-transparent font-serif text-3xl font-bold"
+        className="hover:border-rule border-transparent bg-transparent font-serif text-[1.65rem] font-bold"
         onChange={(name) => onChange({ ...document, pattern: { ...pattern, name } })}
       />
       <Pick
@@ -108,7 +108,7 @@ function Typed({
       aria-label={label}
       value={draft}
       maxLength={80}
-      size={Math.max(needed ? 6 : 11, draft.length - 1)}
+      size={Math.max(needed ? 6 : 11, draft.length)}
       placeholder={placeholder}
       onChange={(e) => setDraft(e.target.value)}
       onBlur={commit}

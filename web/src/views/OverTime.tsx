@@ -62,7 +62,7 @@ const LOOKS: Record<string, { dash?: string; colour: string }> = {
   still: { colour: 'var(--tide)' },
   glide: { colour: 'var(--hackle)', dash: '10 4' },
   riffle: { colour: 'var(--post)', dash: '4 4' },
-  'pocket-water': { colour: 'var(--soft)', dash: '12 3 2 3' },
+  pocket: { colour: 'var(--soft)', dash: '12 3 2 3' },
 }
 
 const look = (water: string) => LOOKS[water] ?? { colour: 'var(--ink)' }
@@ -166,11 +166,11 @@ function Chart({ waters }: { waters: Water[] }) {
 
 /** Names at the ends of lines, pushed apart where lines end together. */
 function apart(names: { name: string; y: number }[]) {
-  const sorted = [...names].sort((a, b) => b.y - a.y)
-  let free = HEIGHT - BOTTOM
+  const sorted = [...names].sort((a, b) => a.y - b.y)
+  let free = 0
   return sorted.map((n) => {
-    const y = Math.min(n.y, free)
-    free = y - 20
+    const y = Math.max(n.y, free)
+    free = y + 20
     return { ...n, y }
   })
 }

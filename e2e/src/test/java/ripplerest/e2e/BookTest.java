@@ -233,6 +233,8 @@ class BookTest {
     by(AriaRole.BUTTON, "hackle: what else, how many").click();
     by(AriaRole.BUTTON, "use Soft game-bird hackle").click();
     assertThat(page.getByText("Soft game-bird hackle").first()).isVisible();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("^Hook \\d+")))
+        .click();
     by(AriaRole.BUTTON, "hook: what else").click();
     page.getByRole(AriaRole.BUTTON).getByText("use").first().click();
     assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);

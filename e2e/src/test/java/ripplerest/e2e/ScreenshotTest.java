@@ -33,7 +33,7 @@ class ScreenshotTest {
     try (var context = site.browser.newContext(options)) {
       Page page = context.newPage();
       page.navigate(site.address);
-      page.getByRole(AriaRole.NAVIGATION)
+      page.getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))
           .getByText(fly, new Locator.GetByTextOptions().setExact(true))
           .click();
       Locator last = page.locator("[data-reading='over-time'] [aria-busy='false']");
@@ -77,7 +77,7 @@ class ScreenshotTest {
       assertThat(page.getByLabel("use Soft game-bird hackle")).isVisible();
       shoot(page, "advice");
       page.keyboard().press("Escape");
-      page.getByText("size run").click();
+      page.getByText("size run").first().click();
       assertThat(page.locator("tbody tr")).hasCount(9);
       shoot(page, "size-run");
     }

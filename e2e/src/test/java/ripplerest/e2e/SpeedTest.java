@@ -1,0 +1,104 @@
+package ripplerest.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.Arrays;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** How quick the bench is. Measured and reported, not asserted: these machines are noisy. */
+class SpeedTest extends OnBench {
+  private static final int CHANGES = Integer.getInteger("changes", 40);
+
+  @Test
+  void changeToRedrawn() {
+    openCopyOf("Willow Skate");
+    sheet("Hackle");
+    double[] ms = new double[CHANGES];
+    for (int i = 0; i < ms.length; i++) {
+      // in the page, so that what is timed is the page and not the test's way to it
+      ms[i] =
+          ((Number)
+                  page.evaluate(
+                      "async more => {"
+                          + " const fly = () => document.querySelector('[data-testid=fly]').innerHTML;"
+                          + " const fresh = () => document.querySelector('[data-testid=verdict]').dataset.fly === 'fresh';"
+                          + " const button = document.querySelector(`[aria-label='barb: ${more ? 'more' : 'less'}']`);"
+                          + " const before = fly(); const start = performance.now(); button.click();"
+                          + " while (fly() === before || !fresh()) await new Promise(requestAnimationFrame);"
+                          + " return performance.now() - start; }",
+                      i % 40 < 20))
+              .doubleValue();
+      page.waitForTimeout(30 + i % 7 * 25);
+    }
+    report("change to pose, drawing and figures", ms);
+    assertThat(verdict()).hasText(Pattern.compile(".+"));
+  }
+
+  @Test
+  void knobAndPosesWhileItIsPulled() {
+    openCopyOf("Willow Skate");
+    AtomicInteger poses = new AtomicInteger();
+    page.onResponse(
+        r -> {
+          if (r.url().endsWith("/api/estimates")) {
+            poses.incrementAndGet();
+          }
+        });
+    BoundingBox box = knob("tail length").boundingBox();
+    Object frames =
+        page.evaluate(
+            "async ([x, y]) => {"
+                + " const knob = document.querySelector(\"[data-handle='tail length']\");"
+                + " const at = (type, px) => knob.dispatchEvent(new PointerEvent(type, {bubbles: true,"
+                + " clientX: px, clientY: y, pointerId: 1, button: 0, buttons: 1}));"
+                + " knob.setPointerCapture = () => {}; at('pointerdown', x);"
+                + " let moved = 0, last = ''; const start = performance.now();"
+                + " while (performance.now() - start < 4000) {"
+                + "  at('pointermove', x - 40 + 40 * Math.cos((performance.now() - start) / 400));"
+                + "  await new Promise(requestAnimationFrame);"
+                + "  const cx = knob.getAttribute('cx'); if (cx !== last) moved++; last = cx; }"
+                + " const seconds = (performance.now() - start) / 1000; at('pointerup', x);"
+                + " return moved / seconds; }",
+            new double[] {box.x + box.width / 2, box.y + box.height / 2});
+    System.out.printf(
+        "pulled for 4 s: knob moved %.0f times a second, %.1f poses a second%n",
+        ((Number) frames).doubleValue(), poses.get() / 4.0);
+    assertThat(poses.get()).isPositive();
+  }
+
+  @Test
+  void firstPage() {
+    double[] ms = new double[5];
+    for (int i = 0; i < ms.length; i++) {
+      try (var fresh = site.browser.newContext()) {
+        var first = fresh.newPage();
+        first.navigate(site.address);
+        assertThat(first.getByTestId("fly")).isVisible();
+        ms[i] = ((Number) first.evaluate("performance.now()")).doubleValue();
+        double script =
+            ((Number)
+                    first.evaluate(
+                        "performance.getEntriesByType('resource')"
+                            + ".filter(r => r.name.endsWith('.js'))"
+                            + ".reduce((sum, r) => sum + r.encodedBodySize, 0)"))
+                .doubleValue();
+        assertThat(script).as("bytes of compressed script").isBetween(1.0, 300_000.0);
+        if (i == 0) {
+          System.out.printf("first load: %.0f kB of compressed script%n", script / 1000);
+        }
+      }
+    }
+    report("first page until the fly is drawn", ms);
+  }
+
+  private static void report(String what, double[] ms) {
+    Arrays.sort(ms);
+    System.out.printf(
+        "%s: median %.0f ms, 95th percentile %.0f ms, of %d%n",
+        what, ms[ms.length / 2], ms[Math.max(0, (int) Math.ceil(0.95 * ms.length) - 1)], ms.length);
+  }
+}
