@@ -5,7 +5,7 @@ import { type Point, type View, project } from './projection'
 export type Dragged = { value: number; snap?: Handle['snaps'][number] }
 
 /** A hand this near to a rule's place is drawn to it, px. */
-const SNAP_PX = 7
+const SNAP_PX = 5
 
 /** Ends of a handle on the drawing; nothing where this view has it end on or not at all. */
 export function ends(view: View, handle: Handle): { root: Point; tip: Point } | undefined {
@@ -18,14 +18,20 @@ export function ends(view: View, handle: Handle): { root: Point; tip: Point } | 
 
 /**
  * What a length becomes when its tip is pulled to a point: as much longer as the point lies farther
- * along from the root. It snaps softly to the places that rules name.
+ * along from the root. It snaps softly to the places that rules name, unless it is to be free.
  */
-export function pulled(handle: Handle, at: { root: Point; tip: Point }, to: Point): Dragged {
+export function pulled(
+  handle: Handle,
+  at: { root: Point; tip: Point },
+  to: Point,
+  free = false,
+): Dragged {
   const dx = at.tip.x - at.root.x
   const dy = at.tip.y - at.root.y
   const square = dx * dx + dy * dy
   const share = ((to.x - at.root.x) * dx + (to.y - at.root.y) * dy) / square
-  return landed(handle, share * handle.mm, Math.sqrt(square) / handle.mm)
+  const pxPerMm = free ? Infinity : Math.sqrt(square) / handle.mm
+  return landed(handle, share * handle.mm, pxPerMm)
 }
 
 /** The nearest thing that can be had to a length: a size of hook, a rule's place, or its own. */
@@ -38,7 +44,7 @@ export function landed(handle: Handle, mm: number, pxPerMm: number): Dragged {
     return nearest ? { value: Number(nearest.name), snap: nearest } : { value: handle.value }
   }
   const value = bounded(handle, mm)
-  const near = nearest && Math.abs(nearest.mm - mm) * pxPerMm <= SNAP_PX
+  const near = nearest && Math.abs(nearest.mm - mm) <= SNAP_PX / pxPerMm
   return near ? { value: nearest.mm, snap: nearest } : { value }
 }
 

@@ -30,7 +30,7 @@ export function Pick<T extends string>({ label, value, options, placeholder, onC
         <Select.Portal>
           <Select.Content
             position="popper"
-            className="border-rule bg-leaf z-20 max-h-80 overflow-auto rounded border shadow"
+            className="border-rule bg-leaf z-[60] max-h-80 overflow-auto rounded border shadow"
           >
             <Select.Viewport>
               {options.map(([option, words]) => (

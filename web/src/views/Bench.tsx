@@ -32,7 +32,7 @@ import { useAnswers } from './useAnswers'
 import { useAutosave } from './useAutosave'
 import { useBefore } from './useBefore'
 import { useKeys } from './useKeys'
-import { usePose } from './usePose'
+import { bare, usePose } from './usePose'
 import { stillness, useSettling } from './useSettling'
 
 type Props = {
@@ -57,7 +57,6 @@ type Opened = 'goals' | 'commands' | 'keys' | 'calibrate'
 export function Bench(props: Props) {
   const { opened, schools, kinds, onSaved, onCopy, onKeepBoth, onDelete, onSchool } = props
   const { document, state, steps, change, step, resolve, retry } = useAutosave(opened)
-  const [draft, setDraft] = useState<PatternDocument>()
   const [chosen, setChosen] = useState('')
   const [window_, setWindow] = useState<Opened>()
   const [typed, setTyped] = useState<{ handle: Handle; at: Point; text: string }>()
@@ -69,14 +68,15 @@ export function Bench(props: Props) {
   })
   const [fish, setFish] = useState({ deepMm: 60, behindMm: 72 })
   unit.use()
-  // Words do not move the fly: only what it is made of and floats on asks for a new estimate.
-  const fly = useMemo(() => bare(draft ?? document), [draft, document])
-  const key = JSON.stringify(fly)
-  const kept = useMemo(() => JSON.stringify(bare(document)), [document])
-  const pose = usePose(key, fly)
+  const own = useMemo(() => bare(document), [document])
+  const kept = useMemo(() => JSON.stringify(own), [own])
+  const pose = usePose(kept, own)
+  const draft = pose.draft
+  const fly = useMemo(() => (draft ? bare(draft) : own), [draft, own])
+  const key = useMemo(() => (draft ? JSON.stringify(fly) : kept), [draft, fly, kept])
   const estimate = pose.estimate
-  const quiet = useQuiet(key)
-  const answers = useAnswers(kept, fly, quiet === kept && !draft && !pose.isStale && !pose.error)
+  const quiet = useQuiet(kept)
+  const answers = useAnswers(kept, own, quiet === kept && !draft && !pose.isStale && !pose.error)
   const full = answers.WHOLE?.estimate
   const settling = useSettling(key, fly)
   const [shown, setShown] = useState({ key, rest: '0' })
@@ -99,15 +99,16 @@ export function Bench(props: Props) {
   useSavedWhenBack(state.kind === 'failed', retry)
   measureBy(estimate?.hook)
 
-  const now = pose.isStale || draft ? undefined : estimate
+  const now = pose.isStale ? undefined : estimate
   const lastKept = useBefore(kept, now)
   const [settled, setSettled] = useState(now)
   if (now && now !== settled) setSettled(now)
   const before = draft ? settled : lastKept
+  // While a hand moves something only drawing, sentence and plan follow: the rest would slow the hand.
+  const calm = draft ? settled : estimate
   const fullBefore = useBefore(kept, full)
   const commit = useCallback(
     (next: PatternDocument) => {
-      setDraft(undefined)
       hintTaken()
       change(next)
     },
@@ -115,7 +116,7 @@ export function Bench(props: Props) {
   )
   const move = (handle: Handle, to: Dragged, held: boolean) => {
     const next = movedTo(document, handle, to.value, to.snap)
-    if (held) setDraft(next)
+    if (held) pose.follow(next)
     else commit(next)
   }
   const press = (k: string) =>
@@ -165,7 +166,7 @@ export function Bench(props: Props) {
         aria-live="polite"
         className="min-h-14 px-6 leading-7"
         data-testid="verdict"
-        data-fly={pose.isStale || draft ? 'stale' : 'fresh'}
+        data-fly={pose.isStale ? 'stale' : 'fresh'}
       >
         <Verdict words={inUnits((full ?? estimate)?.verdict ?? 'Putting it on the water…')} />
       </p>
@@ -251,11 +252,11 @@ export function Bench(props: Props) {
             </p>
             {estimate && (
               <Readings
-                pose={estimate}
+                pose={calm ?? estimate}
                 full={full}
                 answers={answers}
-                fly={fly}
-                before={before}
+                fly={own}
+                before={lastKept}
                 fullBefore={fullBefore}
               />
             )}
@@ -386,10 +387,6 @@ function useSavedWhenBack(failed: boolean, retry: () => void) {
     if (there && failed) retry()
     // eslint-disable-next-line react-hooks/exhaustive-deps -- only when it is back
   }, [there])
-}
-
-function bare(document: PatternDocument): PatternDocument {
-  return { ...document, pattern: { ...document.pattern, name: '-', notes: '', natural: '' } }
 }
 
 function materialsOf(document: PatternDocument): Record<string, string> {

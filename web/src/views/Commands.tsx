@@ -95,6 +95,7 @@ export function Keys({ open, commands, onClose }: Props) {
     ['+ − 0 arrows', 'zoom, fit and move the drawing, when it has the focus'],
     ['Tab', 'from knob to knob on the fly and on the plan'],
     ['arrows', 'nudge a knob: 0.1 mm, one fibre, half a turn; with Shift 0.5 mm, one turn'],
+    ['Alt', 'held while pulling: no snapping to the rules'],
     ['digits, Enter', 'type a knob’s value: 9mm, 3/8in, 1.5 gaps, 2 eyes'],
     ['1 2 3', 'make a change that was found for an outcome'],
   ] as const

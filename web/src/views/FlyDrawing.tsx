@@ -105,7 +105,7 @@ export function FlyDrawing(props: Drawn) {
       <svg
         width={width}
         height={height}
-        role="img"
+        role="group"
         tabIndex={0}
         aria-label={`${NAMES[camera]}, to scale. ${rest === estimate.rest ? estimate.verdict : `Resting ${posture(rest?.posture ?? '')}.`} Keys + and − zoom, arrows move, 0 fits.`}
         data-rest={rest?.posture}

@@ -37,7 +37,7 @@ export function Handles({ handles, view, chosen, onChoose, onMove, onType }: Pro
       x: held.at.tip.x + here.x - held.from.x,
       y: held.at.tip.y + here.y - held.from.y,
     }
-    const to = pulled(held.handle, held.at, px)
+    const to = pulled(held.handle, held.at, px, e.altKey)
     setHeld({ ...held, to, px })
     if (to.value !== held.to.value || to.snap?.name !== held.to.snap?.name) {
       onMove(held.handle, to, true)
@@ -89,7 +89,7 @@ export function Handles({ handles, view, chosen, onChoose, onMove, onType }: Pro
               onPointerDown={take(handle, at)}
               onPointerMove={move}
               onPointerUp={drop}
-              onPointerCancel={() => setHeld(undefined)}
+              onPointerCancel={drop}
               onFocus={() => onChoose(handle.part)}
               onKeyDown={key(handle, at.tip)}
               onDoubleClick={(e) => {

@@ -1,15 +1,16 @@
 import { Accordion } from 'radix-ui'
+import { memo } from 'react'
 import type { Estimate, PatternDocument } from '../api/types'
 import { AmountsReading } from './AmountsReading'
 import { FootprintReading } from './FootprintReading'
 import { LongReadings } from './LongReadings'
 import { Bar, Reading } from './Reading'
 import type { Answers } from './useAnswers'
-import { inUnits } from '../parts/units'
+import { inUnits, unit } from '../parts/units'
 import { ends, holders, part, percent, popsBack, posture, range, short } from '../parts/words'
 
 /** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
-export function Readings({
+export const Readings = memo(function Readings({
   pose,
   full,
   answers,
@@ -24,6 +25,7 @@ export function Readings({
   before?: Estimate
   fullBefore?: Estimate
 }) {
+  unit.use()
   const rest = pose.rest
   const band = full?.band
   const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg, decimals: 0 }
@@ -122,7 +124,7 @@ export function Readings({
       <AmountsReading amounts={answers.AMOUNTS?.amounts?.amounts} />
     </Accordion.Root>
   )
-}
+})
 
 /** Brings what was opened to the top of its panel: the last readings open below its edge. */
 function showOpened(id: string) {

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Tabs } from 'radix-ui'
+import { memo } from 'react'
 import { listHooks } from '../api/client'
 import type {
   Conditions,
@@ -11,6 +12,7 @@ import type {
   PatternDocument,
 } from '../api/types'
 import { withConditions, withHook, withParts } from '../parts/document'
+import { unit } from '../parts/units'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
@@ -30,8 +32,9 @@ type Props = {
 }
 
 /** What lies on the bench: hook, parts in tying order, water; the sheet of the chosen one is open. */
-export function Tray(props: Props) {
+export const Tray = memo(function Tray(props: Props) {
   const { document, estimate, kinds, chosen, onChoose, onChange } = props
+  unit.use()
   const parts = document.pattern.parts
   const names = parts.map((_, i) => nameOfPart(parts, i))
   const tabs = ['hook', ...names, 'water']
@@ -93,7 +96,7 @@ export function Tray(props: Props) {
       </Tabs.Content>
     </Tabs.Root>
   )
-}
+})
 
 /** What is open first: what most tiers change most. */
 const FIRST = ['collar-hackle', 'parachute-hackle', 'forward-plume', 'flat-wing', 'hook']

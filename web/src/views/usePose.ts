@@ -1,24 +1,49 @@
-import { useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { estimatePose } from '../api/client'
 import type { Estimate, PatternDocument } from '../api/types'
 
-type Held = { key: string; estimate?: Estimate; error?: Error }
+type Asked = { key: string; fly: PatternDocument; draft?: PatternDocument }
+type Held = { key: string; estimate?: Estimate; error?: Error; draft?: PatternDocument }
 
 /** Poses that are kept, so that undo shows at once. */
 const KEPT = 60
 
+/** What of a document its pose depends on: words do not move a fly. */
+export function bare(document: PatternDocument): PatternDocument {
+  return { ...document, pattern: { ...document.pattern, name: '-', notes: '', natural: '' } }
+}
+
 /**
  * The pose of a fly that may change faster than it can be found: one question at a time, and then
- * the latest, so that while a hand moves something poses follow as fast as they come.
+ * the latest. While a hand moves something, {@code follow} asks for poses of drafts; a draft is
+ * shown only once its pose is there, so that nothing else is drawn anew as the hand moves.
  *
  * @param key names the fly and all that its pose depends on
  */
 export function usePose(key: string, fly: PatternDocument) {
   const [held, setHeld] = useState<Held>({ key: '' })
   const known = useRef(new Map<string, Estimate>())
-  const wanted = useRef<{ key: string; fly: PatternDocument } | undefined>(undefined)
+  const wanted = useRef<Asked | undefined>(undefined)
   const busy = useRef(false)
   const here = useRef(true)
+  const ask = useCallback(async (first: Asked) => {
+    wanted.current = first
+    if (busy.current) return
+    busy.current = true
+    while (wanted.current && here.current) {
+      const asked = wanted.current
+      wanted.current = undefined
+      try {
+        const estimate = known.current.get(asked.key) ?? (await estimatePose(asked.fly))
+        keep(known.current, asked.key, estimate)
+        setHeld({ key: asked.key, estimate, draft: asked.draft })
+      } catch (cause) {
+        const error = cause instanceof Error ? cause : new Error(String(cause))
+        setHeld((before) => ({ key: asked.key, estimate: before.estimate, error }))
+      }
+    }
+    busy.current = false
+  }, [])
   useEffect(() => {
     here.current = true
     return () => {
@@ -26,30 +51,23 @@ export function usePose(key: string, fly: PatternDocument) {
     }
   }, [])
   useEffect(() => {
-    const pump = async () => {
-      if (busy.current) return
-      busy.current = true
-      while (wanted.current && here.current) {
-        const { key: asked, fly: document } = wanted.current
-        wanted.current = undefined
-        try {
-          const estimate = known.current.get(asked) ?? (await estimatePose(document))
-          known.current.set(asked, estimate)
-          if (known.current.size > KEPT) {
-            const oldest = known.current.keys().next().value
-            if (oldest !== undefined) known.current.delete(oldest)
-          }
-          setHeld({ key: asked, estimate })
-        } catch (cause) {
-          const error = cause instanceof Error ? cause : new Error(String(cause))
-          setHeld((before) => ({ key: asked, estimate: before.estimate, error }))
-        }
-      }
-      busy.current = false
-    }
-    wanted.current = { key, fly }
-    void pump()
+    void ask({ key, fly })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the fly
   }, [key])
-  return { estimate: held.estimate, error: held.error, isStale: held.key !== key }
+  const follow = useCallback(
+    (draft: PatternDocument) => {
+      const moving = bare(draft)
+      void ask({ key: JSON.stringify(moving), fly: moving, draft })
+    },
+    [ask],
+  )
+  const isStale = held.key !== key
+  return { estimate: held.estimate, error: held.error, draft: held.draft, isStale, follow }
+}
+
+function keep(known: Map<string, Estimate>, key: string, estimate: Estimate) {
+  known.set(key, estimate)
+  if (known.size <= KEPT) return
+  const oldest = known.keys().next().value
+  if (oldest !== undefined) known.delete(oldest)
 }

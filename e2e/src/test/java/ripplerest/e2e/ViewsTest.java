@@ -96,6 +96,7 @@ class ViewsTest extends OnBench {
 
   @Test
   void theWeightItCarriesIsDrawn() {
+    answersCome();
     openFly("Slate Lodger");
     Locator laden = page.getByRole(AriaRole.RADIO).getByText(Pattern.compile("^under \\d+ mg"));
     assertThat(laden).isVisible(LONG);
@@ -186,6 +187,7 @@ class ViewsTest extends OnBench {
 
   @Test
   void fourWatersHaveOneChart() {
+    answersCome();
     openFly("Slate Lodger");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("over time")).click();
     assertThat(page.getByTestId("over-time")).isVisible(LONG);

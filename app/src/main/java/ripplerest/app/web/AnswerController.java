@@ -37,12 +37,16 @@ class AnswerController {
   private final LongWork queue;
   private final OwnHookRepository ownHooks;
 
+  private final RightOfWay way;
+
   AnswerController(
       PatternReader reader,
       Sizer sizer,
       MaterialStore materials,
       LongWork queue,
-      OwnHookRepository ownHooks) {
+      OwnHookRepository ownHooks,
+      RightOfWay way) {
+    this.way = way;
     this.reader = reader;
     this.sizer = sizer;
     this.materials = materials;
@@ -87,7 +91,7 @@ class AnswerController {
     Ask with = new Ask(casts, seed, part, reserve, natural, goal(goal, amount), own);
     ask.check(with, sized);
     Materials table = materials.materials();
-    Lines lines = new Lines(AnswerLine::progress);
+    Lines lines = new Lines(AnswerLine::progress, way);
     queue.submit(
         new LongWork.Job() {
           @Override

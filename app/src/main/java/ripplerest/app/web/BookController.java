@@ -52,7 +52,11 @@ class BookController {
   private final PatternReader reader;
   private final LongWork queue;
 
-  BookController(BookSearch search, PatternStore store, PatternReader reader, LongWork queue) {
+  private final RightOfWay way;
+
+  BookController(
+      BookSearch search, PatternStore store, PatternReader reader, LongWork queue, RightOfWay way) {
+    this.way = way;
     this.search = search;
     this.store = store;
     this.reader = reader;
@@ -151,7 +155,7 @@ class BookController {
     Path file = Files.createTempFile("ripple-rest-book", ".import");
     try {
       long size = keep(request.getInputStream(), file);
-      Lines lines = new Lines((of, all) -> line(new AnswerLine.ProgressView(of, all)));
+      Lines lines = new Lines((of, all) -> line(new AnswerLine.ProgressView(of, all)), way);
       queue.submit(
           new LongWork.Job() {
             @Override

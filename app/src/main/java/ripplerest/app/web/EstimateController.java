@@ -23,8 +23,10 @@ class EstimateController {
   private final PatternReader reader;
   private final Sizer sizer;
   private final MaterialStore materials;
+  private final RightOfWay way;
 
-  EstimateController(PatternReader reader, Sizer sizer, MaterialStore materials) {
+  EstimateController(PatternReader reader, Sizer sizer, MaterialStore materials, RightOfWay way) {
+    this.way = way;
     this.reader = reader;
     this.sizer = sizer;
     this.materials = materials;
@@ -36,7 +38,8 @@ class EstimateController {
       description = "A pattern document; see docs/format/pattern.schema.json",
       content = @Content(schema = @Schema(type = "object")))
   EstimateView estimate(HttpServletRequest request) throws IOException {
-    return estimate(reader.read(request.getInputStream()));
+    PatternFile file = reader.read(request.getInputStream());
+    return way.first(() -> estimate(file));
   }
 
   EstimateView estimate(PatternFile file) {

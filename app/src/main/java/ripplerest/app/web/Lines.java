@@ -18,13 +18,16 @@ final class Lines implements Work {
 
   private final ResponseBodyEmitter emitter = new ResponseBodyEmitter(0L);
   private final BiFunction<Integer, Integer, Object> progress;
+  private final RightOfWay way;
   private volatile boolean gone;
   private long told;
 
   /**
    * @param progress makes a line of how much is done of all
+   * @param way what this work holds still for
    */
-  Lines(BiFunction<Integer, Integer, Object> progress) {
+  Lines(BiFunction<Integer, Integer, Object> progress, RightOfWay way) {
+    this.way = way;
     this.progress = progress;
     emitter.onError(e -> gone = true);
     emitter.onTimeout(() -> gone = true);
@@ -61,6 +64,9 @@ final class Lines implements Work {
 
   @Override
   public boolean cancelled() {
+    if (!gone) {
+      way.giveWay();
+    }
     return gone;
   }
 

@@ -1,7 +1,10 @@
 package ripplerest.core.film;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
  * The force law of one crossing barb for one contact angle: {@link CrossingTable} at its own pull
@@ -21,8 +24,7 @@ final class CrossingLaw {
   private static final Map<String, CrossingTable> TABLES = new ConcurrentHashMap<>();
 
   private final double kappa;
-  private final double[] entry;
-  private final double[] farthest;
+  private final Blend blend;
   private final double[] row = new double[ROWS * CrossingTable.OUTPUTS];
   private final double[] byAlpha = new double[4];
   private final double[] byPlace = new double[4];
@@ -49,10 +51,9 @@ final class CrossingLaw {
   /** True if the root lies on the wrong side of the film. */
   boolean rootPassed;
 
-  private CrossingLaw(double kappa, double[] entry, double[] farthest) {
+  private CrossingLaw(double kappa, Blend blend) {
     this.kappa = kappa;
-    this.entry = entry;
-    this.farthest = farthest;
+    this.blend = blend;
   }
 
   /**
@@ -67,24 +68,56 @@ final class CrossingLaw {
     }
     double up = (Math.abs(bounded) - pull(low)) / (pull(low + 1) - pull(low));
     double cut = Math.rint(Math.max(0, taper) / TAPER_STEP * 1e6) / 1e6;
-    double[] entry = new double[CrossingTable.ALPHA.length * ROWS * CrossingTable.OUTPUTS];
-    double[] farthest = new double[CrossingTable.ALPHA.length];
+    List<Corner> corners = new ArrayList<>();
     for (int corner = 0; corner < 4; corner++) {
       int p = low + (corner & 1);
       int c = (int) Math.floor(cut) + (corner >> 1);
       double weight = ((corner & 1) == 1 ? up : 1 - up) * (1 - Math.abs(cut - c));
       if (weight > 1e-9) {
-        CrossingTable table = table(bounded < 0 ? -p : p, c);
-        add(entry, table.entry, weight);
-        add(farthest, table.farthest, weight);
+        corners.add(new Corner(table(bounded < 0 ? -p : p, c), weight));
       }
     }
-    return new CrossingLaw(kappa, entry, farthest);
+    return new CrossingLaw(kappa, new Blend(corners));
   }
 
   /** The same law for a slightly different pull, with a workspace of its own. */
   CrossingLaw copy(double otherKappa) {
-    return new CrossingLaw(otherKappa, entry, farthest);
+    return new CrossingLaw(otherKappa, blend);
+  }
+
+  private record Corner(CrossingTable table, double weight) {}
+
+  /** Tables blended row by row, as rows are asked for. */
+  private static final class Blend {
+    private final List<Corner> corners;
+    private final AtomicReferenceArray<CrossingTable.Row> rows =
+        new AtomicReferenceArray<>(CrossingTable.ALPHA.length);
+
+    Blend(List<Corner> corners) {
+      this.corners = corners;
+    }
+
+    CrossingTable.Row row(int a) {
+      CrossingTable.Row row = rows.get(a);
+      if (row == null) {
+        row = blended(a);
+        rows.set(a, row);
+      }
+      return row;
+    }
+
+    private CrossingTable.Row blended(int a) {
+      double[] sum = new double[CrossingTable.ROW];
+      double farthest = 0;
+      for (Corner c : corners) {
+        CrossingTable.Row from = c.table().row(a);
+        farthest += c.weight() * from.farthest();
+        for (int i = 0; i < sum.length; i++) {
+          sum[i] += c.weight() * from.entry()[i];
+        }
+      }
+      return new CrossingTable.Row(farthest, sum);
+    }
   }
 
   private static CrossingTable table(int p, int cut) {
@@ -117,11 +150,11 @@ final class CrossingLaw {
       if (byAlpha[k] == 0) {
         continue;
       }
-      int from = CrossingTable.at(i - 1 + k, 0);
+      CrossingTable.Row from = blend.row(i - 1 + k);
       for (int j = 0; j < row.length; j++) {
-        row[j] += byAlpha[k] * entry[from + j];
+        row[j] += byAlpha[k] * from.entry()[j];
       }
-      arcOfRow += byAlpha[k] * farthest[i - 1 + k];
+      arcOfRow += byAlpha[k] * from.farthest();
     }
     arcOfRow = Math.min(1, arcOfRow);
   }
@@ -210,11 +243,5 @@ final class CrossingLaw {
       }
     }
     return total;
-  }
-
-  private static void add(double[] sum, double[] table, double weight) {
-    for (int i = 0; i < sum.length; i++) {
-      sum[i] += weight * table[i];
-    }
   }
 }

@@ -39,11 +39,19 @@ final class CrossingTable {
   private static final int STEPS = 16;
   private static final double LEAST_BETA = 1e-4;
 
-  /** Arc length from root to the farthest crossing there can be, L, by inclination. */
-  final double[] farthest = new double[ALPHA.length];
+  /** Entries of one inclination, by place and output. */
+  static final int ROW = (PLACES + 1) * OUTPUTS;
 
-  /** Entries by inclination, place and output. */
-  final double[] entry = new double[ALPHA.length * (PLACES + 1) * OUTPUTS];
+  /** Rows that somebody has asked for. */
+  private final Row[] rows = new Row[ALPHA.length];
+
+  /**
+   * One inclination of the root.
+   *
+   * @param farthest arc length from root to the farthest crossing there can be, L
+   * @param entry by place and output
+   */
+  record Row(double farthest, double[] entry) {}
 
   private final double kappa;
   private final double taper;
@@ -60,17 +68,20 @@ final class CrossingTable {
   CrossingTable(double kappa, double taper) {
     this.kappa = kappa;
     this.taper = taper;
-    for (int a = 0; a < ALPHA.length; a++) {
-      farthest[a] = march(ALPHA[a]);
-      double beta = ALPHA[a];
-      for (int k = 0; k <= PLACES; k++) {
-        beta = store(a, k, beta);
-      }
-    }
   }
 
-  static int at(int a, int place) {
-    return (a * (PLACES + 1) + place) * OUTPUTS;
+  /** The row of an inclination; made when it is first asked for. */
+  synchronized Row row(int a) {
+    if (rows[a] == null) {
+      double farthest = march(ALPHA[a]);
+      double[] entry = new double[ROW];
+      double beta = ALPHA[a];
+      for (int k = 0; k <= PLACES; k++) {
+        beta = store(entry, a, farthest * k / PLACES, k, beta);
+      }
+      rows[a] = new Row(farthest, entry);
+    }
+    return rows[a];
   }
 
   /** Largest arc at which the barb can be held, where its root stands highest. */
@@ -93,9 +104,8 @@ final class CrossingTable {
     return s;
   }
 
-  private double store(int a, int k, double guess) {
-    double s = farthest[a] * k / PLACES;
-    int at = at(a, k);
+  private double store(double[] entry, int a, double s, int k, double guess) {
+    int at = k * OUTPUTS;
     double beta = k == 0 ? ALPHA[a] : crossing(ALPHA[a], s, guess);
     if (Double.isNaN(beta)) {
       beta = guess; // the very fold, missed by a rounding

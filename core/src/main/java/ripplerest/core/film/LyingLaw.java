@@ -1,7 +1,9 @@
 package ripplerest.core.film;
 
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.stream.IntStream;
 
 /**
@@ -27,12 +29,12 @@ final class LyingLaw {
   static final double SHORTEST = 0.125;
   static final double LONGEST = 32;
 
-  private final double[] entry;
+  private final Blend blend;
+  private final double[][] rows = new double[4][];
   private final double[] byAlpha = new double[4];
   private final double[] byDepth = new double[4];
   private double inclination;
   private double touch;
-  private int row;
   private int last;
 
   /** Film force, B/L². */
@@ -47,8 +49,8 @@ final class LyingLaw {
   /** What is borne on a horizontal length, B/L³. */
   double lineForce;
 
-  private LyingLaw(double[] entry) {
-    this.entry = entry;
+  private LyingLaw(Blend blend) {
+    this.blend = blend;
   }
 
   /**
@@ -63,33 +65,56 @@ final class LyingLaw {
     double film = DECADE * Math.log10(Math.max(LEAST_FILM, Math.min(MOST_FILM, stiffnessOfFilm)));
     double ell = Math.log(Math.max(SHORTEST, Math.min(LONGEST, lengthInEll))) / Math.log(2);
     double cut = Math.rint(Math.max(0, taper) / TAPER_STEP * 1e6) / 1e6;
-    double[] sum = new double[LyingTable.ALPHA.length * (LyingTable.DEPTHS + 1) * OUTPUTS];
-    IntStream.range(0, 8)
-        .parallel()
-        .filter(c -> weight(film, ell, cut, c) > NEGLIGIBLE)
-        .mapToObj(c -> corner(film, ell, cut, c, segments))
-        .toList()
-        .forEach(c -> c.addTo(sum));
-    for (int at = 0; at < sum.length; at += OUTPUTS) {
-      double log = sum[at + FORCE];
-      double force = log < LyingTable.NOTHING / 2 ? 0 : Math.exp(log);
-      sum[at + FORCE] = force;
-      sum[at + LyingTable.PUSH] *= force;
-      sum[at + LyingTable.LINE_FORCE] *= force;
-    }
-    return new LyingLaw(sum);
+    List<Corner> corners =
+        IntStream.range(0, 8)
+            .filter(c -> weight(film, ell, cut, c) > NEGLIGIBLE)
+            .mapToObj(c -> corner(film, ell, cut, c, segments))
+            .toList();
+    return new LyingLaw(new Blend(corners));
   }
 
   /** The same law with a workspace of its own. */
   LyingLaw copy() {
-    return new LyingLaw(entry);
+    return new LyingLaw(blend);
   }
 
-  private record Corner(LyingTable table, double weight) {
-    void addTo(double[] sum) {
-      for (int i = 0; i < sum.length; i++) {
-        sum[i] += weight * table.entry[i];
+  private record Corner(LyingTable table, double weight) {}
+
+  /** Tables blended row by row, as rows are asked for. */
+  private static final class Blend {
+    private final List<Corner> corners;
+    private final AtomicReferenceArray<double[]> rows =
+        new AtomicReferenceArray<>(LyingTable.ALPHA.length);
+
+    Blend(List<Corner> corners) {
+      this.corners = corners;
+    }
+
+    double[] row(int a) {
+      double[] row = rows.get(a);
+      if (row == null) {
+        row = blended(a);
+        rows.set(a, row);
       }
+      return row;
+    }
+
+    private double[] blended(int a) {
+      double[] sum = new double[LyingTable.ROW];
+      List<double[]> found = corners.parallelStream().map(c -> c.table().row(a)).toList();
+      for (int c = 0; c < found.size(); c++) {
+        for (int i = 0; i < sum.length; i++) {
+          sum[i] += corners.get(c).weight() * found.get(c)[i];
+        }
+      }
+      for (int at = 0; at < sum.length; at += OUTPUTS) {
+        double log = sum[at + FORCE];
+        double force = log < LyingTable.NOTHING / 2 ? 0 : Math.exp(log);
+        sum[at + FORCE] = force;
+        sum[at + LyingTable.PUSH] *= force;
+        sum[at + LyingTable.LINE_FORCE] *= force;
+      }
+      return sum;
     }
   }
 
@@ -126,13 +151,15 @@ final class LyingLaw {
     while (i < x.length - 2 && x[i + 1] < inclination) {
       i++;
     }
-    row = i;
     double h = x[i + 1] - x[i];
     Cubic.weights(
         (inclination - x[i]) / h,
         i > 0 && x[i] != 0 ? (x[i] - x[i - 1]) / h : 0,
         i + 2 < x.length && x[i + 1] != 0 ? (x[i + 2] - x[i + 1]) / h : 0,
         byAlpha);
+    for (int k = 0; k < 4; k++) {
+      rows[k] = byAlpha[k] == 0 ? null : blend.row(i - 1 + k);
+    }
   }
 
   /**
@@ -181,11 +208,12 @@ final class LyingLaw {
       if (byAlpha[i] == 0) {
         continue;
       }
-      int at = LyingTable.at(row - 1 + i, k - 1) + output;
+      double[] row = rows[i];
+      int at = LyingTable.at(k - 1) + output;
       double along = 0;
       for (int j = 0; j < 4; j++) {
         if (byDepth[j] != 0) {
-          along += byDepth[j] * entry[at + j * OUTPUTS];
+          along += byDepth[j] * row[at + j * OUTPUTS];
         }
       }
       total += byAlpha[i] * along;

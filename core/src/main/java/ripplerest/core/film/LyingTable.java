@@ -1,5 +1,7 @@
 package ripplerest.core.film;
 
+import java.util.concurrent.atomic.AtomicReferenceArray;
+
 /**
  * What a lying barb bears, alone on a level film, for all inclinations and heights of its root, in
  * the barb's own units: length L, force B/L².
@@ -33,8 +35,15 @@ final class LyingTable {
   /** Stands for no force at all. */
   static final double NOTHING = -60;
 
-  /** Entries by inclination, depth and output. */
-  final double[] entry = new double[ALPHA.length * (DEPTHS + 1) * OUTPUTS];
+  /** Entries of one inclination, by depth and output. */
+  static final int ROW = (DEPTHS + 1) * OUTPUTS;
+
+  private final FilmKernel kernel;
+  private final double taper;
+  private final int segments;
+
+  /** Rows that somebody has asked for; a fly leans through a few of them only. */
+  private final AtomicReferenceArray<double[]> rows = new AtomicReferenceArray<>(ALPHA.length);
 
   /**
    * @param stiffnessOfFilm Λ, 10⁻⁴ to 10⁵
@@ -43,11 +52,20 @@ final class LyingTable {
    * @param segments of the chain
    */
   LyingTable(double stiffnessOfFilm, double lengthInEll, double taper, int segments) {
-    FilmKernel kernel = new FilmKernel(stiffnessOfFilm, 1 / lengthInEll);
-    for (int a = 0; a < ALPHA.length; a++) {
-      press(a, new BarbChain(segments, 1, 1, taper, kernel));
+    this.kernel = new FilmKernel(stiffnessOfFilm, 1 / lengthInEll);
+    this.taper = taper;
+    this.segments = segments;
+  }
+
+  /** The row of an inclination; made when it is first asked for. */
+  double[] row(int a) {
+    double[] row = rows.get(a);
+    if (row == null) {
+      row = press(a, new BarbChain(segments, 1, 1, taper, kernel));
+      fillUnloaded(a, row);
+      rows.set(a, row); // two threads may make the same one
     }
-    fillUnloaded();
+    return row;
   }
 
   /** Height of the root at which a straight barb first touches the level, in L. */
@@ -78,27 +96,26 @@ final class LyingTable {
     return touch * high * high / (low * low + high * high);
   }
 
-  static int at(int a, int depth) {
-    return (a * (DEPTHS + 1) + depth) * OUTPUTS;
+  static int at(int depth) {
+    return depth * OUTPUTS;
   }
 
   /** Where nothing is borne the place of the force is that of the next steeper barb. */
-  private void fillUnloaded() {
-    for (int a = ALPHA.length - 2; a >= 0; a--) {
-      for (int k = 0; k <= ABOVE && ALPHA[a] <= 0; k++) {
-        entry[at(a, k) + REACH] = ALPHA[a] < 0 ? 0 : entry[at(a + 1, k) + REACH];
-      }
+  private void fillUnloaded(int a, double[] row) {
+    for (int k = 0; k <= ABOVE && ALPHA[a] <= 0; k++) {
+      row[at(k) + REACH] = ALPHA[a] < 0 ? 0 : row(a + 1)[at(k) + REACH];
     }
   }
 
-  private void press(int a, BarbChain chain) {
+  private static double[] press(int a, BarbChain chain) {
+    double[] row = new double[ROW];
     double alpha = ALPHA[a];
     double[] level = new double[chain.n + 1];
     double touch = touch(alpha);
     chain.straighten(alpha, touch);
     double[] before = chain.phi.clone();
     double[] held = chain.phi.clone();
-    put(at(a, 0), chain, 0, alpha > 0 ? Math.cos(alpha) : 0);
+    put(row, at(0), chain, 0, alpha > 0 ? Math.cos(alpha) : 0);
     for (int k = 1; k <= DEPTHS; k++) {
       double root = gap(touch, k);
       double fell = gap(touch, Math.max(0, k - 2)) - gap(touch, k - 1);
@@ -109,7 +126,7 @@ final class LyingTable {
       double energy = chain.settle(alpha, root, level);
       System.arraycopy(held, 0, before, 0, chain.n);
       System.arraycopy(chain.phi, 0, held, 0, chain.n);
-      store(at(a, k), chain, chain.load());
+      store(row, at(k), chain, chain.load());
       double load = chain.load();
       if (chain.force[chain.n] > 0) {
         double one = chain.settlePierced(1, alpha, root, level);
@@ -117,23 +134,24 @@ final class LyingTable {
         double three = chain.settlePierced(3, alpha, root, level);
         // the change with the pierced length where it begins, from its first three values
         double freed = (11 * energy - 18 * one + 9 * two - 2 * three) / (6 * chain.ds);
-        entry[at(a, k) + PUSH] = Math.max(0, freed) / Math.max(1e-12, load);
+        row[at(k) + PUSH] = Math.max(0, freed) / Math.max(1e-12, load);
       }
     }
+    return row;
   }
 
-  private void store(int at, BarbChain chain, double load) {
+  private static void store(double[] row, int at, BarbChain chain, double load) {
     double moment = 0;
     for (int i = 0; i <= chain.n; i++) {
       moment += chain.force[i] * chain.reach[i];
     }
-    put(at, chain, load, load > 1e-14 ? moment / load : entry[at - OUTPUTS + REACH]);
+    put(row, at, chain, load, load > 1e-14 ? moment / load : row[at - OUTPUTS + REACH]);
   }
 
-  private void put(int at, BarbChain chain, double load, double reach) {
-    entry[at + LOG_FORCE] = load > 0 ? Math.max(NOTHING, Math.log(load)) : NOTHING;
-    entry[at + REACH] = reach;
-    entry[at + LINE_FORCE] = load > 0 ? chain.lineForce() / load : 0;
+  private static void put(double[] row, int at, BarbChain chain, double load, double reach) {
+    row[at + LOG_FORCE] = load > 0 ? Math.max(NOTHING, Math.log(load)) : NOTHING;
+    row[at + REACH] = reach;
+    row[at + LINE_FORCE] = load > 0 ? chain.lineForce() / load : 0;
   }
 
   private static double[] radians(double... degrees) {
