@@ -70,7 +70,7 @@ public record LightPattern(double cellMm, double fromMm, double[][] light) {
 
   /**
    * How far a ray from straight above goes sideways a millimetre it falls, after a film of this
-   * slope; away from where the film rises.
+   * slope: toward where the film rises, since the ray turns toward the film's normal.
    */
   static double[] shift(double slopeX, double slopeY) {
     double slope = Math.hypot(slopeX, slopeY);
@@ -79,7 +79,7 @@ public record LightPattern(double cellMm, double fromMm, double[][] light) {
     }
     double in = Math.atan(slope);
     double bent = in - Math.asin(Math.sin(in) / INDEX);
-    double aside = -Math.tan(bent) / slope;
+    double aside = Math.tan(bent) / slope;
     return new double[] {aside * slopeX, aside * slopeY};
   }
 

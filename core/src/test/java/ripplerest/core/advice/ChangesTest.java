@@ -1,0 +1,201 @@
+package ripplerest.core.advice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import ripplerest.core.advice.Goal.Wanted;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.Answers;
+import ripplerest.core.estimate.Cancelled;
+import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.Work;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.rest.Flies;
+import ripplerest.core.rest.Posture;
+import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.tying.TyingTime;
+
+/** Outcomes reached by small changes, ways that practitioners disagree, dressings side by side. */
+class ChangesTest {
+  private static SizedPattern sized(Pattern pattern) {
+    return new Sizer(Flies.MATERIALS).size(pattern);
+  }
+
+  private static SmallestChanges find(Pattern fly, Wanted wanted, double amount) {
+    Goal goal = new Goal(wanted, amount);
+    return SmallestChanges.of(sized(fly), goal, Flies.MATERIALS, Flies.GEL, Work.unwatched());
+  }
+
+  /** What is said to reach an outcome does, when it is put on the water by itself. */
+  @Test
+  void changesReachWhatWasWantedAndTheSmallestStandFirst() {
+    SmallestChanges found = find(Flies.of("upright-collar", 14), Wanted.HIGHER, 0.4);
+    assertThat(found.reached()).isFalse();
+    assertThat(found.changes()).isNotEmpty();
+    assertThat(found.changes()).extracting(SmallestChanges.Change::effort).isSorted();
+    for (SmallestChanges.Change change : found.changes()) {
+      Sits again = Sits.posed(change.pattern(), Flies.MATERIALS, Flies.GEL);
+      assertThat(again.posture()).isEqualTo(found.now().posture());
+      assertThat((again.eyeMm() + again.bendMm()) / 2)
+          .isGreaterThanOrEqualTo((found.now().eyeMm() + found.now().bendMm()) / 2 + 0.4);
+      assertThat(change.words()).isNotBlank();
+    }
+  }
+
+  // Common practice, no source: clipped underneath lies flush.
+  @Test
+  void aCollarLiesFlushByClippingIt() {
+    SmallestChanges found = find(Flies.of("upright-collar", 14), Wanted.FLUSH, 0);
+    assertThat(found.changes().get(0).words()).contains("trim full → below");
+    assertThat(found.changes().get(0).sits().posture()).contains(Posture.FLUSH);
+  }
+
+  @Test
+  void whatItDoesAlreadyNeedsNoChange() {
+    SmallestChanges found = find(Flies.of("parachute", 14), Wanted.FLUSH, 0);
+    assertThat(found.reached()).isTrue();
+    assertThat(found.changes()).isEmpty();
+  }
+
+  @Test
+  void theNearestIsToldWhereNoneReachesIt() {
+    SmallestChanges found = find(Flies.of("forward-plume", 16), Wanted.CARRY, 2000);
+    assertThat(found.changes()).isEmpty();
+    assertThat(found.nearest()).isPresent();
+    double carries =
+        Answers.carry(found.nearest().get().pattern(), Flies.MATERIALS, Flies.GEL, Work.unwatched())
+            .carry()
+            .mg();
+    assertThat(carries).isCloseTo(found.nearest().get().have(), within(1e-9));
+    assertThat(carries).isGreaterThanOrEqualTo(found.have());
+  }
+
+  @Test
+  void aSearchIsGivenUpWithWhoAsked() {
+    AtomicBoolean gone = new AtomicBoolean();
+    Work work =
+        new Work() {
+          @Override
+          public boolean cancelled() {
+            return gone.get();
+          }
+
+          @Override
+          public void done(int of, int all) {
+            gone.set(true);
+          }
+        };
+    SizedPattern fly = sized(Flies.of("upright-collar", 14));
+    Goal goal = new Goal(Wanted.HIGHER, 1);
+    assertThatThrownBy(() -> SmallestChanges.of(fly, goal, Flies.MATERIALS, Flies.GEL, work))
+        .isInstanceOf(Cancelled.class);
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Wanted.class,
+      names = {"HIGHER", "HANG", "CARRY", "LAND_UPRIGHT", "LAST"})
+  void amountsOutOfRangeAreRefused(Wanted wanted) {
+    assertThatThrownBy(() -> new Goal(wanted, wanted.high() * 1.01))
+        .isInstanceOf(OutOfRangeException.class)
+        .hasMessageContaining("amount");
+    assertThat(new Goal(wanted, wanted.usual()).amount()).isEqualTo(wanted.usual());
+  }
+
+  @Test
+  void movesStayWithinWhatTheSchoolTiesAndChangeOneThing() {
+    Pattern fly = Flies.of("upright-collar", 14);
+    School school = School.named("upright-collar");
+    List<Moves.Move> moves = Moves.of(fly, school, Flies.MATERIALS);
+    assertThat(moves).extracting(Moves.Move::effort).isSorted();
+    assertThat(moves).hasSizeGreaterThan(30);
+    for (Moves.Move move : moves) {
+      Pattern other = move.on(fly);
+      assertThat(other).isNotEqualTo(fly);
+      if (move.value() instanceof Double number) {
+        String kind = fly.parts().get(move.index()).kind();
+        assertThat(school.rule(kind, move.field()).isUsual(number)).as("%s", move).isTrue();
+      }
+      if (move.index() >= 0) {
+        int otherwise = 0;
+        for (int i = 0; i < fly.parts().size(); i++) {
+          otherwise += other.parts().get(i).equals(fly.parts().get(i)) ? 0 : 1;
+        }
+        assertThat(otherwise).isEqualTo(1);
+      }
+    }
+  }
+
+  @Test
+  void aDisagreementTiesTheFlyTheOtherWayAndBackAgain() {
+    School school = School.named("upright-collar");
+    Pattern fly = Flies.of("upright-collar", 14);
+    List<Disagreement> all = Disagreement.of(fly, school, Flies.MATERIALS);
+    assertThat(all)
+        .extracting(Disagreement::name)
+        .contains(
+            "as large as the natural or one size smaller",
+            "collar hackle: full or clipped below",
+            "collar hackle: sparse or heavy",
+            "extended body or all on the hook");
+    Disagreement trim =
+        all.stream().filter(d -> d.name().contains("clipped")).findFirst().orElseThrow();
+    assertThat(trim.asItIs()).isEqualTo("full");
+    Disagreement back =
+        Disagreement.of(trim.other(), school, Flies.MATERIALS).stream()
+            .filter(d -> d.name().equals(trim.name()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(back.other().part(Part.CollarHackle.class))
+        .isEqualTo(fly.part(Part.CollarHackle.class));
+    all.forEach(d -> assertThat(sized(d.other()).spans()).isNotEmpty());
+  }
+
+  @Test
+  void sideBySideEachNumberIsToldAgainstTheFirst() {
+    SizedPattern full = sized(Flies.collar(14, 5, false));
+    SizedPattern clipped = sized(Flies.collar(14, 5, true));
+    Comparison both =
+        Comparison.of(
+            List.of(full, clipped, full),
+            List.of(Flies.GEL, Flies.GEL, Flies.GEL),
+            Flies.MATERIALS,
+            Work.unwatched());
+    for (Comparison.Row row : both.rows()) {
+      assertThat(row.values()).hasSize(3);
+      assertThat(row.against().get(0)).isEmpty();
+      row.against()
+          .get(1)
+          .ifPresent(
+              by ->
+                  assertThat(by)
+                      .isCloseTo(
+                          row.values().get(1).orElseThrow() - row.values().get(0).orElseThrow(),
+                          within(1e-9)));
+      row.against().get(2).ifPresent(by -> assertThat(by).isZero());
+    }
+    Comparison.Row eye = both.rows().get(0);
+    assertThat(eye.differ()).isTrue();
+    assertThat(eye.against().get(1).orElseThrow()).isNegative();
+    assertThatThrownBy(() -> Comparison.of(List.of(), List.of(), Flies.MATERIALS, Work.unwatched()))
+        .isInstanceOf(OutOfRangeException.class);
+  }
+
+  /** Assumptions, but they have to grow with the work. */
+  @Test
+  void moreTurnsTakeLonger() {
+    double five = TyingTime.seconds(Flies.collar(14, 5, false));
+    double seven = TyingTime.seconds(Flies.collar(14, 7, false));
+    assertThat(seven - five).isCloseTo(14, within(1e-9));
+    assertThat(five / 60).isBetween(3.0, 15.0);
+  }
+}
