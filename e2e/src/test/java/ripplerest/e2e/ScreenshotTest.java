@@ -36,6 +36,7 @@ class ScreenshotTest {
       page.getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))
           .getByText(fly, new Locator.GetByTextOptions().setExact(true))
           .click();
+      page.getByText("I see").click();
       Locator last = page.locator("[data-reading='over-time'] [aria-busy='false']");
       assertThat(last).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
       if (!open.equals("none")) {
@@ -43,6 +44,21 @@ class ScreenshotTest {
         page.waitForTimeout(300);
       }
       shoot(page, file);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"below", "head-on"})
+  void takeCamera(String camera) {
+    Site site = Site.get();
+    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
+    try (var context = site.browser.newContext(options)) {
+      Page page = context.newPage();
+      page.navigate(site.address);
+      page.getByText("I see").click();
+      page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(camera)).click();
+      page.waitForTimeout(3000);
+      shoot(page, "bench-" + camera);
     }
   }
 
@@ -80,6 +96,18 @@ class ScreenshotTest {
       page.getByText("size run").first().click();
       assertThat(page.locator("tbody tr")).hasCount(9);
       shoot(page, "size-run");
+      page.getByText("over time").first().click();
+      assertThat(page.getByTestId("over-time"))
+          .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
+      shoot(page, "over-time");
+      page.getByText("compare").first().click();
+      for (int way : new int[] {2, 0}) {
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("tied the other way"))
+            .click();
+        page.getByRole(AriaRole.OPTION).nth(way).click();
+        page.waitForTimeout(2500);
+      }
+      shoot(page, "compare");
     }
   }
 

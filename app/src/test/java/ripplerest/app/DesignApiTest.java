@@ -1,0 +1,126 @@
+package ripplerest.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import ripplerest.app.RunningApplication.Answer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What the bench asks for while a fly is designed. */
+class DesignApiTest {
+  private RunningApplication app;
+  private String fly;
+
+  @BeforeEach
+  void start() throws IOException {
+    app = RunningApplication.get();
+    fly = Files.readString(Path.of("../docs/format/examples/upright-collar.json"));
+  }
+
+  private Answer typed(String text, int part, String document) throws Exception {
+    return app.send(
+        "POST",
+        "/api/lengths",
+        "{\"text\":%s,\"part\":%d,\"field\":\"length\",\"document\":%s}"
+            .formatted(JsonMapper.shared().writeValueAsString(text), part, document));
+  }
+
+  private int tail() {
+    JsonNode parts = JsonMapper.shared().readTree(fly).at("/pattern/parts");
+    for (int i = 0; i < parts.size(); i++) {
+      if (parts.get(i).get("part").asString().equals("tail")) {
+        return i;
+      }
+    }
+    throw new AssertionError("the example has no tail");
+  }
+
+  @Test
+  void aTypedLengthIsReadForItsPartAndHook() throws Exception {
+    JsonNode gaps = typed("1.5 gaps", tail(), fly).json();
+    assertThat(gaps.get("rule").asString()).isEqualTo("gap");
+    assertThat(gaps.get("factor").asDouble()).isEqualTo(1.5);
+    JsonNode inches = typed("3/8 in", tail(), fly).json();
+    assertThat(inches.get("rule").asString()).isEmpty();
+    assertThat(inches.get("mm").asDouble()).isCloseTo(9.525, within(1e-3));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"nine, 0", "'', 0", "9mm, 99", "9mm, -1", "90 mm, 0"})
+  void whatCannotBeReadIsAProblemWithARemedy(String text, int part) throws Exception {
+    Answer refused = typed(text, part == 0 ? tail() : part, fly);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.json().at("/errors/0/remedy").asString()).isNotBlank();
+    assertThat(refused.json().at("/errors/0/bound").asString()).isNotBlank();
+  }
+
+  @Test
+  void aLengthNeedsItsFly() throws Exception {
+    String body = "{\"text\":\"9mm\",\"part\":0,\"field\":\"length\"}";
+    assertThat(app.send("POST", "/api/lengths", body).status()).isEqualTo(422);
+  }
+
+  @Test
+  void thePoseCarriesItsHandles() throws Exception {
+    JsonNode handles = app.send("POST", "/api/estimates", fly).json().get("handles");
+    assertThat(handles.get(0).get("part").asString()).isEqualTo("hook");
+    for (JsonNode handle : handles) {
+      assertThat(handle.get("low").asDouble()).isLessThanOrEqualTo(handle.get("value").asDouble());
+      assertThat(handle.get("high").asDouble())
+          .isGreaterThanOrEqualTo(handle.get("value").asDouble());
+    }
+  }
+
+  @Test
+  void theFilmIsMappedAndTheWayToTheRestIsDrawn() throws Exception {
+    JsonNode surface = app.send("POST", "/api/surfaces", fly).json().get(0);
+    assertThat(surface.get("heightMm").size()).isEqualTo(surface.at("/heightMm/0").size());
+    assertThat(surface.get("windowPerDepth").asDouble()).isCloseTo(1.134, within(1e-3));
+    JsonNode way = app.send("POST", "/api/settlings", fly).json();
+    assertThat(way.size()).isBetween(10, 26);
+  }
+
+  @Test
+  void dressingsAreComparedAndABadOneIsNamedByItsNumber() throws Exception {
+    JsonNode ways = app.send("POST", "/api/disagreements", fly).json();
+    assertThat(ways.findValuesAsString("name")).contains("collar hackle: full or clipped below");
+    String other = ways.get(0).get("document").toString();
+    JsonNode both = app.send("POST", "/api/comparisons", "[" + fly + "," + other + "]").json();
+    assertThat(both.get("flies").size()).isEqualTo(2);
+    assertThat(both.at("/rows/0/against/0").isNull()).isTrue();
+    String bad = other.replace("\"size\":16", "\"size\":99");
+    Answer refused = app.send("POST", "/api/comparisons", "[" + fly + "," + bad + "]");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.json().at("/errors/0/pointer").asString()).startsWith("/1/pattern/hook");
+    String five = "[" + String.join(",", java.util.Collections.nCopies(5, fly)) + "]";
+    assertThat(app.send("POST", "/api/comparisons", five).status()).isEqualTo(422);
+    assertThat(app.send("POST", "/api/comparisons", fly).status()).isEqualTo(422);
+  }
+
+  @Test
+  void anOutcomeIsReachedOrRefusedByItsBounds() throws Exception {
+    String path = "/api/answers?ask=GOAL&goal=FLUSH&amount=0";
+    String last = lastLine(app.send("POST", path, fly));
+    JsonNode changes = JsonMapper.shared().readTree(last).get("changes");
+    assertThat(changes.at("/changes/0/words").asString()).contains("trim full → below");
+    String changed = changes.at("/changes/0/document").toString();
+    JsonNode pose = app.send("POST", "/api/estimates", changed).json();
+    assertThat(pose.get("posture").asString()).isEqualTo("flush");
+    assertThat(app.send("POST", "/api/answers?ask=GOAL", fly).status()).isEqualTo(422);
+    assertThat(app.send("POST", "/api/answers?ask=GOAL&goal=HANG&amount=400", fly).status())
+        .isEqualTo(422);
+  }
+
+  private static String lastLine(Answer answer) {
+    String[] lines = answer.body().strip().split("\n");
+    return lines[lines.length - 1];
+  }
+}
