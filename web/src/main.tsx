@@ -9,6 +9,7 @@ import { Reach } from './views/Reach'
 
 // What is not on the bench is loaded when it is opened.
 const Book = lazy(() => import('./views/Book').then((m) => ({ default: m.Book })))
+const Card = lazy(() => import('./views/Card').then((m) => ({ default: m.Card })))
 const Compare = lazy(() => import('./views/Compare').then((m) => ({ default: m.Compare })))
 const OverTime = lazy(() => import('./views/OverTime').then((m) => ({ default: m.OverTime })))
 const Hooks = lazy(() => import('./views/Hooks').then((m) => ({ default: m.Hooks })))
@@ -33,6 +34,7 @@ if (root) {
                 <Route path="/bench/:id" element={<App />} />
                 <Route path="/bench/:id/sizes" element={<SizeRun />} />
                 <Route path="/bench/:id/compare" element={<Compare />} />
+                <Route path="/bench/:id/card" element={<Card />} />
                 <Route path="/bench/:id/time" element={<OverTime />} />
                 <Route path="/book" element={<Book />} />
                 <Route path="/materials" element={<Materials />} />

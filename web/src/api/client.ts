@@ -2,6 +2,7 @@ import { answered, unanswered } from '../parts/reach'
 import type {
   AnswerLine,
   BookPage,
+  Card,
   Comparison,
   Disagreement,
   Estimate,
@@ -150,6 +151,11 @@ export const listDisagreements = (document: PatternDocument) =>
 /** What was typed as a length of one field of one part, in whatever unit. */
 export const readLength = (document: PatternDocument, part: number, field: string, text: string) =>
   call<Snap['length']>('/api/lengths', send('POST', { text, part, field, document }))
+
+/** The card that a stored fly is tied by. */
+export const getCard = (id: string) => call<Card>(`/api/patterns/${id}/card`)
+export const cardAddress = (id: string, as: 'pdf' | 'txt', paper?: string) =>
+  `/api/patterns/${id}/card.${as}${paper ? `?paper=${paper}` : ''}`
 
 /** Whether the application answers. */
 export const isThere = () =>

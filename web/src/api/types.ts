@@ -23,6 +23,7 @@ export type Supported = Schemas['SupportedView']
 export type Handle = Schemas['HandleView']
 export type Snap = Schemas['SnapView']
 export type Surface = Schemas['SurfaceView']
+export type Card = Schemas['CardView']
 export type Comparison = Schemas['ComparisonView']
 export type Changes = Schemas['ChangesView']
 export type Reach = Omit<Schemas['ReachView'], 'document'> & { document: PatternDocument }

@@ -354,6 +354,7 @@ function benchCommands(b: Doing): Command[] {
     { name: 'compare dressings', keys: 'c', run: () => b.go(`/bench/${b.id}/compare`) },
     { name: 'size run', keys: 'r', run: () => b.go(`/bench/${b.id}/sizes`) },
     { name: 'float over time', keys: 'o', run: () => b.go(`/bench/${b.id}/time`) },
+    { name: 'bench card, step by step', keys: 'k', run: () => b.go(`/bench/${b.id}/card`) },
     { name: 'the book', run: () => b.go('/book') },
     { name: 'materials', run: () => b.go('/materials') },
     { name: 'hooks', run: () => b.go('/hooks') },

@@ -6,6 +6,7 @@ const VIEWS = [
   ['/compare', 'compare'],
   ['/sizes', 'size run'],
   ['/time', 'over time'],
+  ['/card', 'card'],
 ] as const
 
 /** The ways from one view of a fly to the others. */

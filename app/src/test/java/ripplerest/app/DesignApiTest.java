@@ -119,6 +119,27 @@ class DesignApiTest {
         .isEqualTo(422);
   }
 
+  @Test
+  void aStoredFlyHasItsCardOnScreenAsTextAndOnPaper() throws Exception {
+    String id =
+        app.send("POST", "/api/patterns/imports", fly.replace("Lantern Dun", "Card Dun"))
+            .json()
+            .get("id")
+            .asString();
+    String path = "/api/patterns/" + id + "/card";
+    JsonNode card = app.get(path).json();
+    assertThat(card.get("name").asString()).isEqualTo("Card Dun");
+    assertThat(card.at("/steps/0/how").asString()).isNotBlank();
+    assertThat(app.get(path + ".txt").body()).startsWith("Card Dun\nHook: size 14");
+    Answer pdf = app.get(path + ".pdf?paper=A5");
+    assertThat(pdf.body()).startsWith("%PDF");
+    assertThat(pdf.response().headers().firstValue("content-disposition").orElseThrow())
+        .contains("card-dun-card.pdf");
+    assertThat(app.get(path + ".pdf?paper=A3").status()).isBetween(400, 422);
+    assertThat(app.get(path.replace(id, new java.util.UUID(1, 2).toString())).status())
+        .isEqualTo(404);
+  }
+
   private static String lastLine(Answer answer) {
     String[] lines = answer.body().strip().split("\n");
     return lines[lines.length - 1];

@@ -108,6 +108,9 @@ class ScreenshotTest {
         page.waitForTimeout(2500);
       }
       shoot(page, "compare");
+      page.getByText("card", new Page.GetByTextOptions().setExact(true)).click();
+      assertThat(page.getByTestId("steps")).isVisible();
+      shoot(page, "card");
     }
   }
 

@@ -196,6 +196,18 @@ class ViewsTest extends OnBench {
   }
 
   @Test
+  void theCardHasEveryStepAndGoesOnPaper() {
+    openFly("Lantern Dun");
+    page.locator("body").press("k");
+    assertThat(page.getByTestId("steps").locator("li").nth(3)).containsText("turns");
+    assertThat(page.getByText("Before you start")).isVisible();
+    var pdf = page.waitForDownload(() -> page.getByText("A5").click());
+    assertThat(pdf.suggestedFilename()).isEqualTo("lantern-dun-card.pdf");
+    assertThat(Site.seriousOn(page)).isEmpty();
+    assertThat(consoleErrors).isEmpty();
+  }
+
+  @Test
   void everyKeyIsListedAndTheCommandFieldFindsThem() {
     openFly("Lantern Dun");
     page.locator("body").press("?");

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.hook.Hook;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.TypedLength;
 import ripplerest.exchange.HandleView;
@@ -36,11 +37,12 @@ class LengthController {
   @PostMapping(path = "/api/lengths", consumes = MediaType.APPLICATION_JSON_VALUE)
   HandleView.LengthView read(@RequestBody TypedLengthRequest typed) {
     Require.text("text", typed.text(), 40);
-    PatternFile file =
-        reader.read(
-            Require.present("document", typed.document())
-                .toString()
-                .getBytes(StandardCharsets.UTF_8));
+    if (typed.document() == null) {
+      throw new OutOfRangeException(
+          "document", "missing", "the pattern it is typed for", "Send the pattern document too.");
+    }
+    byte[] document = typed.document().toString().getBytes(StandardCharsets.UTF_8);
+    PatternFile file = reader.read(document);
     Require.inRange("part", typed.part(), 0, file.pattern().parts().size() - 1);
     var part = file.pattern().parts().get(typed.part());
     Object now = PartKind.of(part).values(part).get(typed.field());

@@ -23,10 +23,10 @@ import ripplerest.exchange.PatternFile;
  */
 @Component
 class WarmUp {
-  private static final int[] SIZES = {14, 16, 12, 18, 10, 20};
+  private static final int[] SIZES = {14, 16, 12};
 
   /** Lengths about a school's own, so that a knob that is pulled meets laws that are made. */
-  private static final double[] LENGTHS = {1, 0.9, 1.1, 0.8, 1.2, 0.7};
+  private static final double[] LENGTHS = {1, 0.9, 1.1};
 
   private final EstimateController estimates;
   private final RightOfWay way;

@@ -1,0 +1,73 @@
+package ripplerest.core.tying;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * What is said at each kind of part, with gaps for this fly's numbers (all of it common practice,
+ * no source).
+ */
+record StepWords(
+    String prepare,
+    String how,
+    String check,
+    String mistake,
+    String remedy,
+    String caution,
+    String way) {
+  private static final Map<String, StepWords> ALL = read();
+  private static final Pattern GAP = Pattern.compile("\\{([a-z]+)}");
+
+  /** The words for a kind of part. */
+  static StepWords of(String kind) {
+    return ALL.get(kind);
+  }
+
+  /** Words with their gaps filled; a gap that nothing fills is a mistake of ours. */
+  static String filled(String words, Map<String, String> values) {
+    return GAP.matcher(words)
+        .replaceAll(
+            m -> {
+              String value = values.get(m.group(1));
+              if (value == null) {
+                throw new IllegalStateException("nothing fills {" + m.group(1) + "} in: " + words);
+              }
+              return Matcher.quoteReplacement(value);
+            })
+        .strip();
+  }
+
+  private static Map<String, StepWords> read() {
+    Map<String, StepWords> all = new HashMap<>();
+    try (Reader reader =
+            new InputStreamReader(
+                StepWords.class.getResourceAsStream("steps.csv"), StandardCharsets.UTF_8);
+        var rows =
+            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
+      for (CSVRecord r : rows) {
+        all.put(
+            r.get("part"),
+            new StepWords(
+                r.get("prepare"),
+                r.get("how"),
+                r.get("check"),
+                r.get("mistake"),
+                r.get("remedy"),
+                r.get("caution"),
+                r.get("way")));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return Map.copyOf(all);
+  }
+}

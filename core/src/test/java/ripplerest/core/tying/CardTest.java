@@ -1,0 +1,114 @@
+package ripplerest.core.tying;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.rest.Flies;
+import ripplerest.core.sizing.DefaultParts;
+import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Schools;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+
+/** Cards to tie by; what they say is common practice, no source. */
+class CardTest {
+  private static SizedPattern sized(Pattern pattern) {
+    return new Sizer(Flies.MATERIALS).size(pattern);
+  }
+
+  static List<String> schools() {
+    return Schools.standard().all().stream().map(School::id).toList();
+  }
+
+  @ParameterizedTest
+  @MethodSource("schools")
+  void everySchoolsFlyHasACardWithoutAGap(String school) {
+    SizedPattern fly = sized(Flies.of(school, 14));
+    Card card = CardWriter.of(fly, Flies.MATERIALS);
+    assertThat(card.steps()).extracting(Card.Step::part).isEqualTo(fly.pattern().names());
+    for (Card.Step step : card.steps()) {
+      String all = String.join(" ", step.how(), step.check(), step.mistake(), step.remedy());
+      assertThat(all).doesNotContain("{").doesNotContain("  ").doesNotContain("null");
+      assertThat(step.how()).isNotBlank();
+      assertThat(step.check()).isNotBlank();
+      assertThat(step.remedy()).isNotBlank();
+      if (!Double.isNaN(step.fromMm())) {
+        assertThat(step.toMm()).isBetween(step.fromMm(), fly.hook().shankMm() + 1e-9);
+        assertThat(step.place()).contains("eye length");
+      }
+      step.bar()
+          .ifPresent(
+              bar ->
+                  assertThat(fly.dimensions())
+                      .anySatisfy(d -> assertThat(d.mm()).isEqualTo(bar.mm())));
+    }
+    assertThat(card.cautions()).hasSizeGreaterThanOrEqualTo(2).doesNotHaveDuplicates();
+    assertThat(card.seconds()).isBetween(120.0, 1500.0);
+  }
+
+  /** Every kind of part has its words: none is met only on the day that somebody ties it. */
+  @Test
+  void everyKindOfPartHasItsStep() {
+    School school = School.named("upright-collar");
+    for (PartKind kind : PartKind.all()) {
+      Pattern fly = Flies.of("upright-collar", 12);
+      List<Part> parts = new ArrayList<>(fly.parts());
+      parts.removeIf(p -> p.kind().equals(kind.id()));
+      if (kind.id().equals("parachute-hackle")) {
+        parts.add(DefaultParts.of(school, PartKind.named("post")));
+      }
+      if (kind.id().equals("mixed-hackle")) {
+        parts.removeIf(p -> p instanceof Part.CollarHackle);
+        parts.add(DefaultParts.of(school, PartKind.named("collar-hackle")));
+      }
+      parts.add(DefaultParts.of(school, kind));
+      Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
+      assertThat(card.steps()).anySatisfy(s -> assertThat(s.part()).isEqualTo(kind.id()));
+    }
+  }
+
+  @Test
+  void theNumbersOnTheCardAreTheSizedOnes() {
+    SizedPattern fly = sized(Flies.of("upright-collar", 14));
+    Card card = CardWriter.of(fly, Flies.MATERIALS);
+    Card.Step tail = step(card, "tail");
+    assertThat(tail.how()).contains("%.1f mm".formatted(fly.mm("tail", "length")));
+    assertThat(tail.bar().orElseThrow().mm()).isEqualTo(fly.mm("tail", "length"));
+    Card.Step hackle = step(card, "collar-hackle");
+    assertThat(hackle.ways()).contains("Tiers disagree").contains("full");
+    assertThat(hackle.toMm())
+        .isCloseTo(
+            fly.spansOf("collar-hackle").stream().mapToDouble(s -> s.toMm()).max().orElseThrow(),
+            within(1e-9));
+    double each = card.steps().stream().mapToDouble(Card.Step::seconds).sum();
+    assertThat(card.seconds()).isGreaterThan(each);
+  }
+
+  @Test
+  void glueVarnishAndLampAreCautioned() {
+    Pattern fly = Flies.of("upright-collar", 14);
+    for (Part.Finish finish : Part.Finish.values()) {
+      List<Part> parts = new ArrayList<>(fly.parts());
+      parts.removeIf(p -> p instanceof Part.Head);
+      parts.add(new Part.Head("thread", 5, finish));
+      Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
+      String caution = step(card, "head").caution();
+      assertThat(caution.isEmpty()).isEqualTo(finish == Part.Finish.NONE);
+      if (!caution.isEmpty()) {
+        assertThat(card.cautions()).contains(caution);
+      }
+    }
+  }
+
+  private static Card.Step step(Card card, String part) {
+    return card.steps().stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow();
+  }
+}
