@@ -71,7 +71,7 @@ public record Comparison(List<Estimate> flies, List<Row> rows) {
         rest(all, "tail down", "°", 0, r -> Math.toDegrees(r.pose().pitchRad())),
         row(all, "keeps its posture to", "×", 1, e -> e.reserve().map(r -> r.keepsPostureTo())),
         row(all, "sinks at", "×", 1, e -> e.reserve().map(r -> r.sinksAt())),
-        row(all, "pops back with", "mg", 0, e -> Optional.of(e.popBackMg())),
+        row(all, "lift when drowned", "mg", 0, e -> Optional.of(e.popBackMg())),
         print(all, "footprint along", Footprint::lengthMm),
         print(all, "footprint across", Footprint::widthMm),
         row(all, "whole weight", "mg", 1, e -> Optional.of(e.massMg())));
