@@ -62,11 +62,13 @@ class HooksAndSchoolsTest {
     page.navigate(site.address);
     by(AriaRole.BUTTON, "Copy").click();
     assertThat(page.getByLabel("Name of the fly")).hasValue("Lantern Dun, copy");
+    page.getByRole(AriaRole.TAB).first().click();
     by(AriaRole.COMBOBOX, "hook").click();
     by(AriaRole.OPTION, "bin 7").click();
     assertThat(page.getByTestId("plan-words")).containsText("tail 8.8 mm");
     page.waitForTimeout(600);
     page.reload();
+    page.getByRole(AriaRole.TAB).first().click();
     assertThat(by(AriaRole.COMBOBOX, "hook")).hasText("bin 7");
   }
 
