@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import ripplerest.core.assembly.Mesh;
-import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
@@ -105,10 +104,5 @@ public record Comparison(List<Estimate> flies, List<Row> rows) {
       against.add(by);
     }
     return new Row(name, unit, decimals, values, List.copyOf(against), differ);
-  }
-
-  /** The patterns compared, in order. */
-  public List<Pattern> patterns() {
-    return flies.stream().map(e -> e.sized().pattern()).toList();
   }
 }

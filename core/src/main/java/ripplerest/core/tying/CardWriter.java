@@ -13,6 +13,7 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
+import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.SizedPattern.Span;
 
@@ -26,7 +27,7 @@ public final class CardWriter {
   /** Most amounts told at one step; the whole list is elsewhere. */
   private static final int MOST_TAKEN = 4;
 
-  /** Kinds that are wound or bound over others, and take no room of their own. */
+  /** Dimensions that a tier lays material on a bar for. */
   private static final Set<String> LENGTHS = Set.of("length", "barb");
 
   private final SizedPattern sized;
@@ -52,15 +53,16 @@ public final class CardWriter {
     Set<String> cautions = new LinkedHashSet<>(EVERY_FLY);
     preparation.add(
         "Press the hook barb down first if it is to be down: it is then that hooks break.");
-    for (int i = 0; i < names.size(); i++) {
-      Part part = sized.pattern().parts().get(i);
+    for (Named named : tied()) {
+      Part part = named.part();
+      String name = named.name();
       StepWords words = StepWords.of(part.kind());
-      Map<String, String> values = values(names.get(i), part);
+      Map<String, String> values = values(name, part);
       String prepare = StepWords.filled(words.prepare(), values);
       if (!prepare.isEmpty()) {
-        preparation.add(title(names.get(i)) + ": " + prepare);
+        preparation.add(title(name) + ": " + prepare);
       }
-      Card.Step step = step(names.get(i), part, words, values);
+      Card.Step step = step(name, part, words, values);
       steps.add(step);
       if (!step.caution().isEmpty()) {
         cautions.add(step.caution());
@@ -74,7 +76,30 @@ public final class CardWriter {
         steps,
         bars,
         List.copyOf(cautions),
-        TyingTime.seconds(sized.pattern()));
+        TyingTime.hook() + steps.stream().mapToDouble(Card.Step::seconds).sum());
+  }
+
+  private record Named(String name, Part part) {}
+
+  /**
+   * Every fly is started with thread and ended with a whip, whether its pattern names them or not.
+   */
+  private List<Named> tied() {
+    List<Named> all = new ArrayList<>();
+    for (int i = 0; i < names.size(); i++) {
+      all.add(new Named(names.get(i), sized.pattern().parts().get(i)));
+    }
+    if (!names.contains("thread")) {
+      all.add(0, usual("thread"));
+    }
+    if (!names.contains("head")) {
+      all.add(usual("head"));
+    }
+    return all;
+  }
+
+  private Named usual(String kind) {
+    return new Named(kind, DefaultParts.of(sized.school(), PartKind.named(kind)));
   }
 
   private Card.Step step(String name, Part part, StepWords words, Map<String, String> values) {

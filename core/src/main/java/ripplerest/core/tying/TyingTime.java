@@ -31,10 +31,14 @@ public final class TyingTime {
     return row.seconds() + (number instanceof Number n ? row.each() * n.doubleValue() : 0);
   }
 
+  /** Seconds to put a hook into the vise and take the fly out. */
+  static double hook() {
+    return ROWS.get("hook").seconds();
+  }
+
   /** Seconds for the whole fly, the hook into the vise and out of it. */
   public static double seconds(Pattern pattern) {
-    return ROWS.get("hook").seconds()
-        + pattern.parts().stream().mapToDouble(TyingTime::seconds).sum();
+    return hook() + pattern.parts().stream().mapToDouble(TyingTime::seconds).sum();
   }
 
   private static Map<String, Row> read() {

@@ -33,7 +33,10 @@ class CardTest {
   void everySchoolsFlyHasACardWithoutAGap(String school) {
     SizedPattern fly = sized(Flies.of(school, 14));
     Card card = CardWriter.of(fly, Flies.MATERIALS);
-    assertThat(card.steps()).extracting(Card.Step::part).isEqualTo(fly.pattern().names());
+    assertThat(card.steps())
+        .extracting(Card.Step::part)
+        .containsSubsequence(fly.pattern().names())
+        .contains("thread", "head");
     for (Card.Step step : card.steps()) {
       String all = String.join(" ", step.how(), step.check(), step.mistake(), step.remedy());
       assertThat(all).doesNotContain("{").doesNotContain("  ").doesNotContain("null");
