@@ -65,6 +65,27 @@ class FilmGridTest {
     agreesWithin(percent);
   }
 
+  // Source: dimples add (Young–Laplace, small slopes), so two parallel fibres at one depth bear
+  // less
+  // than twice what one does, the less the closer, and all of it once far over 2ℓ = 5.4 mm apart.
+  @Test
+  void closeFibresBearLessThanTwiceOne() {
+    lay(-4, 0, -0.3, 0, 0, 8);
+    double one = bySolver();
+    double before = one;
+    for (double apart : List.of(0.4, 1.5, 3.0, 5.4)) {
+      fibres.clear();
+      lay(-4, apart / 2, -0.3, 0, 0, 8);
+      lay(-4, -apart / 2, -0.3, 0, 0, 8);
+      assertThat(bySolver()).isBetween(before, 2 * one);
+      before = bySolver();
+    }
+    fibres.clear();
+    lay(-4, 11, -0.3, 0, 0, 8);
+    lay(-4, -11, -0.3, 0, 0, 8);
+    assertThat(bySolver()).isCloseTo(2 * one, Percentage.withPercentage(0.1));
+  }
+
   // A rigid steep tip is a point whose size the chain takes from its segment, not from the fibre; a
   // barb is so much softer than the film that this does not show there.
   @ParameterizedTest
