@@ -10,6 +10,7 @@ import type {
   ImportLine,
   Matches,
   MaterialEntry,
+  OutcomeBounds,
   NewHook,
   Outline,
   Part,
@@ -217,6 +218,9 @@ async function lines<T>(response: Response, onLine: (line: T) => void): Promise<
   if (!last) throw new ApiError({ title: 'No answer', status: 0, detail: 'The answer broke off.' })
   return last
 }
+
+/** How much of each outcome can be asked for. */
+export const listOutcomes = () => call<OutcomeBounds[]>('/api/outcomes')
 
 export const findPatterns = (query: URLSearchParams) => call<BookPage>(`/api/book?${query}`)
 export const listNaturals = () => call<string[]>('/api/book/naturals')

@@ -24,21 +24,24 @@ export function measureBy(hook: Measures | undefined) {
 
 const MM_PER_64TH = 25.4 / 64
 
-/** A length in the unit of show, with the decimals it would have in mm, or one less. */
-export function length(mm: number, decimals = 1): string {
-  return shown(mm, decimals, unit.get())
+/**
+ * A length in the unit of show, with the decimals it would have in mm, or one less; measured by the
+ * hook on the bench, or by another.
+ */
+export function length(mm: number, decimals = 1, by = measures): string {
+  return shown(mm, decimals, unit.get(), by)
 }
 
-function shown(mm: number, decimals: number, as: Unit): string {
+function shown(mm: number, decimals: number, as: Unit, by: Measures): string {
   switch (as) {
     case 'mm':
       return `${plain(mm, decimals)} mm`
     case 'inch':
       return `${fraction(Math.round(mm / MM_PER_64TH))} in`
     case 'eyes':
-      return `${plain(mm / measures.eyeMm, decimals)} eyes`
+      return `${plain(mm / by.eyeMm, decimals)} eyes`
     case 'gaps':
-      return `${plain(mm / measures.gapMm, decimals + 1)} gaps`
+      return `${plain(mm / by.gapMm, decimals + 1)} gaps`
   }
 }
 

@@ -5,14 +5,16 @@ import { ApiError, mapSurface } from '../api/client'
 import type { Handle, PartKind, PatternDocument, PatternResource, School } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { movedTo } from '../parts/handle'
+import { savePicture } from '../parts/picture'
 import { reach } from '../parts/reach'
-import { UNITS, type Unit, inUnits, measureBy, unit } from '../parts/units'
+import { inUnits, measureBy, unit } from '../parts/units'
 import { differences, fieldProblem } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import type { Point } from '../scene/projection'
 import { seesLine } from '../scene/projection'
 import { Calibrate } from './Calibrate'
-import { type Command, Commands, Keys } from './Commands'
+import { type Opened, benchCommands } from './benchCommands'
+import { Commands, Keys } from './Commands'
 import { ConflictDialog } from './ConflictDialog'
 import { DrawingBar, type Looks } from './DrawingBar'
 import { FishPlace } from './FishPlace'
@@ -31,6 +33,7 @@ import { nameOfPart } from './PartSheets'
 import { useAnswers } from './useAnswers'
 import { useAutosave } from './useAutosave'
 import { useBefore } from './useBefore'
+import type { Pulled } from './useGiveUp'
 import { useKeys } from './useKeys'
 import { bare, usePose } from './usePose'
 import { stillness, useSettling } from './useSettling'
@@ -50,8 +53,6 @@ const QUIET_MS = 500
 
 /** A rest that is not one of its own: how it sits under the weight that it can carry. */
 const LADEN = 'laden'
-
-type Opened = 'goals' | 'commands' | 'keys' | 'calibrate'
 
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
 export function Bench(props: Props) {
@@ -107,16 +108,19 @@ export function Bench(props: Props) {
   // While a hand moves something only drawing, sentence and plan follow: the rest would slow the hand.
   const calm = draft ? settled : estimate
   const fullBefore = useBefore(kept, full)
+  const { expect } = pose
   const commit = useCallback(
     (next: PatternDocument) => {
       hintTaken()
+      expect(next)
       change(next)
     },
-    [change],
+    [change, expect],
   )
-  const move = (handle: Handle, to: Dragged, held: boolean) => {
+  const move = (handle: Handle, to: Dragged, held: Pulled) => {
     const next = movedTo(document, handle, to.value, to.snap)
-    if (held) pose.follow(next)
+    if (held === 'given-up') pose.letGo()
+    else if (held === 'held') pose.follow(next)
     else commit(next)
   }
   const press = (k: string) =>
@@ -198,6 +202,7 @@ export function Bench(props: Props) {
                     handles={estimate.handles}
                     view={view}
                     chosen={chosen}
+                    refused={pose.error ? problemWords(pose.error) : undefined}
                     onChoose={setChosen}
                     onMove={move}
                     onType={(handle, at, text) => setTyped({ handle, at, text })}
@@ -223,7 +228,13 @@ export function Bench(props: Props) {
             playing={settling.playing}
             onPlay={stillness() ? undefined : settling.play}
             onKey={press}
+            onSave={() => savePicture(document.pattern.name)}
           />
+          {settling.failed && (
+            <p role="status" className="bg-leaf text-warn absolute top-11 right-2 rounded px-2">
+              {settling.failed}
+            </p>
+          )}
           {looks.camera === 'below' && <FishPlace fish={fish} onMove={setFish} />}
           <Hint />
           {estimate?.rest && looks.camera !== 'below' && (
@@ -302,72 +313,6 @@ export function Bench(props: Props) {
       />
     </main>
   )
-}
-
-type Doing = {
-  id: string
-  looks: Looks
-  setLooks: (looks: Looks) => void
-  open: (what: Opened) => void
-  undo: () => void
-  redo: () => void
-  play: () => void
-  copy: () => void
-  go: (path: string) => void
-  document: PatternDocument
-  choose: (part: string) => void
-}
-
-/** All that can be done on the bench, for keys and for the command field. */
-function benchCommands(b: Doing): Command[] {
-  const camera = (to: Looks['camera']) => () => b.setLooks({ ...b.looks, camera: to })
-  const parts = b.document.pattern.parts
-  return [
-    { name: 'find what changes it to an outcome', keys: 'a', run: () => b.open('goals') },
-    { name: 'do something by its name', keys: 'Ctrl+K', run: () => b.open('commands') },
-    { name: 'list all keys', keys: '?', run: () => b.open('keys') },
-    { name: 'undo', keys: 'Ctrl+Z', run: b.undo },
-    { name: 'redo', keys: 'Ctrl+Y', run: b.redo },
-    { name: 'see it from the side', keys: 's', run: camera('side') },
-    { name: 'see it head-on', keys: 'h', run: camera('head-on') },
-    { name: 'see it from above', keys: 'u', run: camera('above') },
-    { name: 'see it from below', keys: 'b', run: camera('below') },
-    { name: 'watch it settle', keys: 'p', run: b.play },
-    {
-      name: 'millimetre grid on or off',
-      keys: 'g',
-      run: () => b.setLooks({ ...b.looks, grid: !b.looks.grid }),
-    },
-    {
-      name: 'true size on or off',
-      keys: 't',
-      run: () =>
-        pxPerMm.get() > 0
-          ? b.setLooks({ ...b.looks, trueSize: !b.looks.trueSize })
-          : b.open('calibrate'),
-    },
-    { name: 'calibrate true size', run: () => b.open('calibrate') },
-    ...(Object.keys(UNITS) as Unit[]).map((u) => ({
-      name: `show lengths in ${UNITS[u]}`,
-      run: () => unit.set(u),
-    })),
-    { name: 'compare dressings', keys: 'c', run: () => b.go(`/bench/${b.id}/compare`) },
-    { name: 'size run', keys: 'r', run: () => b.go(`/bench/${b.id}/sizes`) },
-    { name: 'float over time', keys: 'o', run: () => b.go(`/bench/${b.id}/time`) },
-    { name: 'bench card, step by step', keys: 'k', run: () => b.go(`/bench/${b.id}/card`) },
-    { name: 'the book', run: () => b.go('/book') },
-    { name: 'materials', run: () => b.go('/materials') },
-    { name: 'hooks', run: () => b.go('/hooks') },
-    { name: 'schools', run: () => b.go('/schools') },
-    { name: 'copy this fly', run: b.copy },
-    { name: 'print', run: () => window.print() },
-    { name: 'change the hook', run: () => b.choose('hook') },
-    { name: 'change the water', run: () => b.choose('water') },
-    ...parts.map((_, i) => ({
-      name: `change the ${nameOfPart(parts, i).replaceAll('-', ' ')}`,
-      run: () => b.choose(nameOfPart(parts, i)),
-    })),
-  ]
 }
 
 /** How it sits, large; what else it might do, small. */

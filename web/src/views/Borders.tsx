@@ -2,6 +2,7 @@ import { type KeyboardEvent, type PointerEvent, useState } from 'react'
 import type { Handle } from '../api/types'
 import { type Dragged, landed, nudged } from '../scene/drag'
 import { STEPS, nameOf, told } from './Handles'
+import { type Pulled, useGiveUp } from './useGiveUp'
 
 type Props = {
   handles: Handle[]
@@ -9,7 +10,7 @@ type Props = {
   place: (mm: number) => number
   mmPerPercent: number
   onChoose: (part: string) => void
-  onMove: (handle: Handle, to: Dragged, held: boolean) => void
+  onMove: (handle: Handle, to: Dragged, held: Pulled) => void
 }
 
 type Held = { handle: Handle; fromX: number; width: number; to: Dragged; byPercent: number }
@@ -17,6 +18,10 @@ type Held = { handle: Handle; fromX: number; width: number; to: Dragged; byPerce
 /** Borders on the shank plan that a hand can move: more turns, more plumes, a longer thorax. */
 export function Borders({ handles, place, mmPerPercent, onChoose, onMove }: Props) {
   const [held, setHeld] = useState<Held>()
+  useGiveUp(held !== undefined, () => {
+    if (held) onMove(held.handle, { value: held.handle.value }, 'given-up')
+    setHeld(undefined)
+  })
   const take = (handle: Handle) => (e: PointerEvent<HTMLElement>) => {
     const width = e.currentTarget.parentElement?.clientWidth ?? 1
     e.currentTarget.setPointerCapture(e.pointerId)
@@ -28,10 +33,10 @@ export function Borders({ handles, place, mmPerPercent, onChoose, onMove }: Prop
     const byPercent = ((e.clientX - held.fromX) / held.width) * 100
     const to = widened(held.handle, byPercent * mmPerPercent, held.width / 100 / mmPerPercent)
     setHeld({ ...held, to, byPercent })
-    if (to.value !== held.to.value) onMove(held.handle, to, true)
+    if (to.value !== held.to.value) onMove(held.handle, to, 'held')
   }
   const drop = () => {
-    if (held && held.to.value !== held.handle.value) onMove(held.handle, held.to, false)
+    if (held && held.to.value !== held.handle.value) onMove(held.handle, held.to, 'dropped')
     setHeld(undefined)
   }
   const key = (handle: Handle) => (e: KeyboardEvent) => {
@@ -39,7 +44,7 @@ export function Borders({ handles, place, mmPerPercent, onChoose, onMove }: Prop
     if (by === undefined) return
     e.preventDefault()
     e.stopPropagation()
-    onMove(handle, nudged(handle, by, e.shiftKey), false)
+    onMove(handle, nudged(handle, by, e.shiftKey), 'dropped')
   }
   return handles.map((handle) => {
     if (!handle.onShank || handle.mm <= 0) return null

@@ -114,6 +114,21 @@ function middleOf(outline: Outline, name: string): readonly number[] {
 const SLOT_PX = 36
 const BOTTOM_PX = 44
 
+/**
+ * What is over the film is told over the line, what is under it below; where one side has no room
+ * for all, those nearest to the film go to the other, so that the line strikes through none.
+ */
+function sides<T extends { wanted: number }>(slots: T[], film: number, height: number) {
+  const sorted = [...slots].sort((a, b) => a.wanted - b.wanted)
+  const room = (from: number, to: number) =>
+    Math.max(0, Math.floor((to - from + 3) / (SLOT_PX + 3)))
+  const most = room(8, film - 6)
+  const least = sorted.length - room(film + 6, height - BOTTOM_PX)
+  const wanted = sorted.filter((s) => s.wanted <= film + 3).length
+  const above = Math.min(most, Math.max(least, wanted))
+  return { over: sorted.slice(0, above), under: sorted.slice(above) }
+}
+
 /** Labels in one column: what is over the film is told over the line, what is under it below. */
 function Column({
   labels: all,
@@ -134,13 +149,8 @@ function Column({
     item: { ...item, px: project(view, item.at) },
   }))
   const film = Math.min(height - BOTTOM_PX, Math.max(8, view.originY))
-  const over = slots.filter((s) => s.wanted <= film + 3)
-  const under = slots.filter((s) => s.wanted > film + 3)
-  const fits =
-    over.length * SLOT_PX < film - 14 && under.length * SLOT_PX < height - film - BOTTOM_PX
-  const placed = fits
-    ? [...stack(over, 8, film - 6, 3), ...stack(under, film + 6, height - BOTTOM_PX, 3)]
-    : stack(slots, 8, height - BOTTOM_PX, 3)
+  const { over, under } = sides(slots, film, height)
+  const placed = [...stack(over, 8, film - 6, 3), ...stack(under, film + 6, height - BOTTOM_PX, 3)]
   const gap = anchor === 'end' ? 8 : -8
   return placed.map(({ item, top }) => (
     <g key={item.foot} fill="var(--ink)">

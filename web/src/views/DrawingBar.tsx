@@ -1,4 +1,4 @@
-import { Grid3x3, Maximize, Minus, Play, Plus, Ruler, Square, Tag } from 'lucide-react'
+import { Grid3x3, Image, Maximize, Minus, Play, Plus, Ruler, Square, Tag } from 'lucide-react'
 import { ToggleGroup } from 'radix-ui'
 import type { ReactNode } from 'react'
 import type { Camera } from '../scene/projection'
@@ -19,10 +19,11 @@ type Props = {
   /** Nothing where this system asks for less motion. */
   onPlay?: () => void
   onKey: (key: string) => void
+  onSave: () => void
 }
 
 /** From where the fly is looked at, and what is drawn with it. */
-export function DrawingBar({ looks, onLooks, playing, onPlay, onKey }: Props) {
+export function DrawingBar({ looks, onLooks, playing, onPlay, onKey, onSave }: Props) {
   return (
     <div
       role="toolbar"
@@ -67,6 +68,7 @@ export function DrawingBar({ looks, onLooks, playing, onPlay, onKey }: Props) {
         onClick={() => onLooks({ ...looks, trueSize: !looks.trueSize })}
         icon={<Ruler size={16} aria-hidden />}
       />
+      <Tool label="Save the picture" onClick={onSave} icon={<Image size={16} aria-hidden />} />
       {onPlay && (
         <Tool
           label={playing ? 'Stop' : 'Watch it settle'}

@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import type { PatternDocument, Reach } from '../api/types'
+import { listOutcomes } from '../api/client'
+import type { OutcomeBounds, PatternDocument, Reach } from '../api/types'
 import { posture } from '../parts/words'
 import { inUnits, length } from '../parts/units'
 import { Button } from '../ui/Button'
@@ -8,15 +10,11 @@ import { Stepper } from '../ui/Stepper'
 import { Window } from '../ui/Window'
 import { useAnswer, whereItIs } from './useAnswers'
 
-type Wanted = 'FLUSH' | 'HIGHER' | 'HANG' | 'CARRY' | 'LAND_UPRIGHT' | 'LAST'
+type Wanted = OutcomeBounds['goal']
 
 type Outcome = {
   words: string
-  usual: number
   step: number
-  low: number
-  high: number
-  unit: string
   /** How much of it a fly has. */
   has: (have: number) => string
 }
@@ -24,56 +22,32 @@ type Outcome = {
 const OUTCOMES: Record<Wanted, Outcome> = {
   FLUSH: {
     words: 'lie flush',
-    usual: 0,
     step: 0,
-    low: 0,
-    high: 0,
-    unit: '',
     has: (v) => `hook up to ${length(v)} from the film`,
   },
   HIGHER: {
     words: 'ride higher by',
-    usual: 0.5,
     step: 0.1,
-    low: 0.1,
-    high: 5,
-    unit: 'mm',
     has: (v) => `its middle ${length(v)} up`,
   },
   HANG: {
     words: 'hang at',
-    usual: 60,
     step: 5,
-    low: 20,
-    high: 90,
-    unit: '°',
     has: (v) => `${Math.round(v)}° tail down`,
   },
   CARRY: {
     words: 'carry in water',
-    usual: 200,
     step: 10,
-    low: 1,
-    high: 2000,
-    unit: 'mg',
     has: (v) => `carries ${Math.round(v)} mg`,
   },
   LAND_UPRIGHT: {
     words: 'land like this',
-    usual: 9,
     step: 0.5,
-    low: 1,
-    high: 10,
-    unit: 'of 10',
     has: (v) => `${v.toFixed(1)} casts of 10`,
   },
   LAST: {
     words: 'last in riffles',
-    usual: 1.25,
     step: 0.25,
-    low: 1.05,
-    high: 10,
-    unit: '× as long',
     has: (v) => (v >= 120 ? 'half up for over 2 h' : `half up for ${Math.round(v)} min`),
   },
 }
@@ -97,7 +71,10 @@ export function Goals({ open, fly, onApply, onClose }: Props) {
 function Wish({ fly, onApply }: Omit<Props, 'open' | 'onClose'>) {
   const [wanted, setWanted] = useState<Wanted>('HIGHER')
   const outcome = OUTCOMES[wanted]
-  const [amount, setAmount] = useState(outcome.usual)
+  const bounds = useQuery({ queryKey: ['outcomes'], queryFn: listOutcomes, staleTime: Infinity })
+  const may = bounds.data?.find((o) => o.goal === wanted)
+  const [chosen, setAmount] = useState<number>()
+  const amount = chosen ?? may?.usual ?? 0
   const [asked, setAsked] = useState<{ goal: string; amount: string }>()
   const answer = useAnswer(asked ? fly : undefined, 'GOAL', asked ?? {})
   const found = answer.line?.changes
@@ -123,27 +100,25 @@ function Wish({ fly, onApply }: Omit<Props, 'open' | 'onClose'>) {
           options={(Object.keys(OUTCOMES) as Wanted[]).map((w) => [w, OUTCOMES[w].words] as const)}
           onChange={(w) => {
             setWanted(w)
-            setAmount(OUTCOMES[w].usual)
+            setAmount(undefined)
             setAsked(undefined)
           }}
         />
-        {outcome.unit && (
+        {may && may.unit !== '' && (
           <Stepper
             label="by how much"
             value={amount}
             step={outcome.step}
-            low={outcome.low}
-            high={outcome.high}
-            unit={outcome.unit}
+            low={may.low}
+            high={may.high}
+            unit={may.unit}
             onChange={(v) => {
               setAmount(v)
               setAsked(undefined)
             }}
           />
         )}
-        <Button
-          onClick={() => setAsked({ goal: wanted, amount: String(outcome.unit ? amount : 0) })}
-        >
+        <Button disabled={!may} onClick={() => setAsked({ goal: wanted, amount: String(amount) })}>
           Find the smallest changes
         </Button>
       </div>

@@ -4,14 +4,17 @@ import { part as words } from '../parts/words'
 import { length } from '../parts/units'
 import { type Dragged, ends, nudged, pulled } from '../scene/drag'
 import type { Point, View } from '../scene/projection'
+import { type Pulled, useGiveUp } from './useGiveUp'
 
 type Props = {
   handles: Handle[]
   view: View
   chosen: string
+  /** Why the value that is pulled to cannot be had. */
+  refused?: string
   onChoose: (part: string) => void
-  /** Told while a hand moves something, and once when it lets go. */
-  onMove: (handle: Handle, to: Dragged, held: boolean) => void
+  /** Told while a hand moves something, and once when it lets go or gives up. */
+  onMove: (handle: Handle, to: Dragged, held: Pulled) => void
   /** A value is to be typed, at this place of the drawing. */
   onType: (handle: Handle, at: Point, text: string) => void
 }
@@ -19,7 +22,7 @@ type Props = {
 type Held = { handle: Handle; at: { root: Point; tip: Point }; from: Point; to: Dragged; px: Point }
 
 /** Knobs at the tips of what can be pulled; each can be nudged by keys and typed as well. */
-export function Handles({ handles, view, chosen, onChoose, onMove, onType }: Props) {
+export function Handles({ handles, view, chosen, refused, onChoose, onMove, onType }: Props) {
   const [held, setHeld] = useState<Held>()
   const svgPoint = useRef<(e: PointerEvent) => Point>(() => ({ x: 0, y: 0 }))
   const take = (handle: Handle, at: { root: Point; tip: Point }) => (e: PointerEvent) => {
@@ -40,19 +43,23 @@ export function Handles({ handles, view, chosen, onChoose, onMove, onType }: Pro
     const to = pulled(held.handle, held.at, px, e.altKey)
     setHeld({ ...held, to, px })
     if (to.value !== held.to.value || to.snap?.name !== held.to.snap?.name) {
-      onMove(held.handle, to, true)
+      onMove(held.handle, to, 'held')
     }
   }
   const drop = () => {
-    if (held && held.to.value !== held.handle.value) onMove(held.handle, held.to, false)
+    if (held && held.to.value !== held.handle.value) onMove(held.handle, held.to, 'dropped')
     setHeld(undefined)
   }
+  useGiveUp(held !== undefined, () => {
+    if (held) onMove(held.handle, { value: held.handle.value }, 'given-up')
+    setHeld(undefined)
+  })
   const key = (handle: Handle, at: Point) => (e: KeyboardEvent) => {
     const by = STEPS[e.key]
     if (by !== undefined) {
       e.preventDefault()
       e.stopPropagation()
-      onMove(handle, nudged(handle, by, e.shiftKey), false)
+      onMove(handle, nudged(handle, by, e.shiftKey), 'dropped')
     } else if (e.key === 'Enter' || /^[0-9.]$/.test(e.key)) {
       e.preventDefault()
       e.stopPropagation()
@@ -68,7 +75,7 @@ export function Handles({ handles, view, chosen, onChoose, onMove, onType }: Pro
         const strong = chosen === handle.part || mine
         return (
           <g key={`${handle.part} ${handle.field}`}>
-            {mine && <Pull held={mine} />}
+            {mine && <Pull held={mine} refused={refused} />}
             <circle
               cx={mine ? mine.px.x : at.tip.x}
               cy={mine ? mine.px.y : at.tip.y}
@@ -126,7 +133,7 @@ export function told(handle: Handle, to: Dragged): string {
   return to.snap ? `${value} · ${to.snap.name}` : value
 }
 
-function Pull({ held }: { held: Held }) {
+function Pull({ held, refused }: { held: Held; refused?: string }) {
   return (
     <g pointerEvents="none">
       <line
@@ -150,6 +157,11 @@ function Pull({ held }: { held: Held }) {
         data-testid="pulled"
       >
         {told(held.handle, held.to)}
+        {refused && (
+          <tspan x={held.px.x + 14} dy="20" fontSize="15" fill="var(--warn)" role="alert">
+            {refused}
+          </tspan>
+        )}
       </text>
     </g>
   )

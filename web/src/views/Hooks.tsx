@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { ApiError, deleteHook, listHooks, matchNatural, measureHook } from '../api/client'
 import type { HookView, NewHook } from '../api/types'
 import { ORDERS, STAGES } from '../parts/naturals'
+import { length, unit } from '../parts/units'
 import { fieldProblem } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
@@ -10,11 +11,13 @@ import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
 import { Page, Table } from './Page'
 import { TableFile } from './TableFile'
+import { UnitChoice } from './UnitChoice'
 
 const HEAD = ['shank', 'gap', 'wire', 'eye', 'weight']
 
 /** Hooks: which one for a natural, the tier's own, and the catalogue. */
 export function Hooks() {
+  unit.use()
   const hooks = useQuery({ queryKey: ['hooks'], queryFn: listHooks })
   return (
     <Page title="Hooks">
@@ -26,6 +29,7 @@ export function Hooks() {
       <h2 className="mt-8 font-serif text-2xl">Catalogue</h2>
       <p className="text-soft mb-2">
         Standard dry-fly hooks by shape and size, from memory: measure your own where it matters.
+        Lengths <UnitChoice />
       </p>
       <Table
         head={['hook', ...HEAD]}
@@ -40,10 +44,10 @@ export function Hooks() {
 
 function dimensions(h: HookView): string[] {
   return [
-    `${h.shankMm.toFixed(1)} mm`,
-    `${h.gapMm.toFixed(1)} mm`,
-    `${h.wireMm.toFixed(2)} mm`,
-    `${h.eyeMm.toFixed(2)} mm`,
+    length(h.shankMm, 1, h),
+    length(h.gapMm, 1, h),
+    length(h.wireMm, 2, h),
+    length(h.eyeMm, 2, h),
     `${h.massMg.toFixed(0)} mg`,
   ]
 }
@@ -125,7 +129,7 @@ function MatchNatural() {
             rows={found.data.hooks.map((m) => [
               m.way === 'same-size' ? 'same size' : 'one smaller',
               `${m.hook.size} ${m.hook.shape}${steps(m.hook.lengthSteps)}`,
-              `${m.hook.shankMm.toFixed(1)} mm`,
+              length(m.hook.shankMm, 1, m.hook),
               `${m.longerBy >= 0 ? '+' : '−'}${Math.abs(m.longerBy * 100).toFixed(0)} %`,
             ])}
           />

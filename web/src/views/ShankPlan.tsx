@@ -5,6 +5,7 @@ import { kindOf, part } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import { Borders } from './Borders'
 import { colourOf } from './Fly'
+import type { Pulled } from './useGiveUp'
 
 /** Patterns that tell parts apart without colour. */
 const PATTERNS: Record<string, string> = {
@@ -28,7 +29,7 @@ export function ShankPlan({
   estimate: Estimate
   chosen: string
   onChoose: (part: string) => void
-  onMove: (handle: Handle, to: Dragged, held: boolean) => void
+  onMove: (handle: Handle, to: Dragged, held: Pulled) => void
 }) {
   const { shankMm, eyeMm } = estimate.hook
   const tail = estimate.dimensions.find((d) => d.part === 'tail' && d.name === 'length')

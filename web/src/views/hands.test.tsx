@@ -146,9 +146,20 @@ describe('knobs', () => {
     const { onMove, knob } = knobs()
     expect(knob.getAttribute('aria-valuetext')).toBe('9.6 mm')
     fireEvent.keyDown(knob, { key: 'ArrowUp' })
-    expect(onMove).toHaveBeenLastCalledWith(tail, { value: 9.7 }, false)
+    expect(onMove).toHaveBeenLastCalledWith(tail, { value: 9.7 }, 'dropped')
     fireEvent.keyDown(knob, { key: 'ArrowLeft', shiftKey: true })
-    expect(onMove).toHaveBeenLastCalledWith(tail, { value: 9.1 }, false)
+    expect(onMove).toHaveBeenLastCalledWith(tail, { value: 9.1 }, 'dropped')
+  })
+
+  it('are given up with Escape', () => {
+    const { onMove, knob } = knobs()
+    knob.setPointerCapture = vi.fn()
+    fireEvent.pointerDown(knob, { clientX: 292, clientY: 100 })
+    fireEvent.pointerMove(knob, { clientX: 320, clientY: 100 })
+    expect(onMove).toHaveBeenLastCalledWith(tail, expect.anything(), 'held')
+    fireEvent.keyDown(window, { key: 'Escape' })
+    expect(onMove).toHaveBeenLastCalledWith(tail, { value: 9.6 }, 'given-up')
+    expect(screen.queryByTestId('pulled')).toBeNull()
   })
 
   it('take a typed value where a digit is pressed', () => {
@@ -184,7 +195,7 @@ describe('knobs', () => {
     const border = screen.getByRole('slider', { name: 'hackle turns on the shank' })
     expect(border.style.left).toBe('34%')
     fireEvent.keyDown(border, { key: 'ArrowRight' })
-    expect(onMove).toHaveBeenLastCalledWith(turns, { value: 5.5 }, false)
+    expect(onMove).toHaveBeenLastCalledWith(turns, { value: 5.5 }, 'dropped')
   })
 })
 
@@ -278,7 +289,15 @@ describe('the drawing', () => {
   it('has its tools, and none to play where less motion is asked for', () => {
     const onLooks = vi.fn()
     const looks = { camera: 'side' as const, grid: false, trueSize: false, told: true }
-    render(<DrawingBar looks={looks} onLooks={onLooks} playing={false} onKey={vi.fn()} />)
+    render(
+      <DrawingBar
+        looks={looks}
+        onLooks={onLooks}
+        playing={false}
+        onKey={vi.fn()}
+        onSave={vi.fn()}
+      />,
+    )
     fireEvent.click(screen.getByRole('radio', { name: 'above' }))
     expect(onLooks).toHaveBeenLastCalledWith({ ...looks, camera: 'above' })
     fireEvent.click(screen.getByRole('button', { name: 'Millimetre grid' }))

@@ -24,14 +24,15 @@ export function usePose(key: string, fly: PatternDocument) {
   const [held, setHeld] = useState<Held>({ key: '' })
   const known = useRef(new Map<string, Estimate>())
   const wanted = useRef<Asked | undefined>(undefined)
-  const busy = useRef(false)
+  const asking = useRef<Asked | undefined>(undefined)
   const here = useRef(true)
   const ask = useCallback(async (first: Asked) => {
-    wanted.current = first
-    if (busy.current) return
-    busy.current = true
+    const now = asking.current
+    wanted.current = now && now.key === first.key && now.draft === first.draft ? undefined : first
+    if (now) return
     while (wanted.current && here.current) {
       const asked = wanted.current
+      asking.current = asked
       wanted.current = undefined
       try {
         const estimate = known.current.get(asked.key) ?? (await estimatePose(asked.fly))
@@ -42,7 +43,7 @@ export function usePose(key: string, fly: PatternDocument) {
         setHeld((before) => ({ key: asked.key, estimate: before.estimate, error }))
       }
     }
-    busy.current = false
+    asking.current = undefined
   }, [])
   useEffect(() => {
     here.current = true
@@ -51,9 +52,17 @@ export function usePose(key: string, fly: PatternDocument) {
     }
   }, [])
   useEffect(() => {
-    void ask({ key, fly })
+    if (held.key !== key || held.draft) void ask({ key, fly })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the fly
   }, [key])
+  /** Asks for a fly that is about to be shown, before the page is drawn anew for it. */
+  const expect = useCallback(
+    (next: PatternDocument) => {
+      const coming = bare(next)
+      void ask({ key: JSON.stringify(coming), fly: coming })
+    },
+    [ask],
+  )
   const follow = useCallback(
     (draft: PatternDocument) => {
       const moving = bare(draft)
@@ -61,8 +70,18 @@ export function usePose(key: string, fly: PatternDocument) {
     },
     [ask],
   )
+  /** Forgets the draft: the fly itself is shown again. */
+  const letGo = useCallback(() => void ask({ key, fly }), [ask, key, fly])
   const isStale = held.key !== key
-  return { estimate: held.estimate, error: held.error, draft: held.draft, isStale, follow }
+  return {
+    estimate: held.estimate,
+    error: held.error,
+    draft: held.draft,
+    isStale,
+    expect,
+    follow,
+    letGo,
+  }
 }
 
 function keep(known: Map<string, Estimate>, key: string, estimate: Estimate) {

@@ -10,6 +10,7 @@ export const stillness = () => window.matchMedia('(prefers-reduced-motion: reduc
 /** The way from touchdown to rest, played as pictures; over when the fly changes. */
 export function useSettling(key: string, fly: PatternDocument) {
   const [shown, setShown] = useState<{ key: string; outline: Outline }>()
+  const [failed, setFailed] = useState<{ key: string; why: string }>()
   const gone = useRef<AbortController | undefined>(undefined)
   const stop = () => {
     gone.current?.abort()
@@ -24,17 +25,24 @@ export function useSettling(key: string, fly: PatternDocument) {
     }
     const mine = new AbortController()
     gone.current = mine
+    setFailed(undefined)
     try {
       for (const outline of await watchSettling(fly, mine.signal)) {
         if (mine.signal.aborted) return
         setShown({ key, outline })
         await new Promise((done) => setTimeout(done, FRAME_MS))
       }
-    } catch {
-      // nothing to play; the pose says what is wrong
+    } catch (cause) {
+      const why = cause instanceof Error ? cause.message : String(cause)
+      if (!mine.signal.aborted) setFailed({ key, why: `It cannot be watched: ${why}` })
     }
     if (gone.current === mine) stop()
   }
   const outline = shown?.key === key ? shown.outline : undefined
-  return { outline, playing: outline !== undefined, play: () => void play() }
+  return {
+    outline,
+    playing: outline !== undefined,
+    failed: failed?.key === key ? failed.why : undefined,
+    play: () => void play(),
+  }
 }

@@ -49,6 +49,12 @@ public class EstimateBenchmark {
     return Estimator.estimate(sized, materials, Conditions.DEFAULT, Options.poseOnly());
   }
 
+  /** The same with film reserve and footprint. */
+  @Benchmark
+  public Estimate withReserve() {
+    return Estimator.estimate(sized, materials, Conditions.DEFAULT, Options.withReserve());
+  }
+
   /** The same with film reserve and other rests. */
   @Benchmark
   public Estimate wholeEstimate() {

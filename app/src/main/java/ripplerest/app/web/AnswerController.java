@@ -7,8 +7,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -105,6 +107,17 @@ class AnswerController {
           }
         });
     return lines.response();
+  }
+
+  /** How much of an outcome can be asked for. */
+  record OutcomeBounds(Goal.Wanted goal, String unit, double low, double high, double usual) {}
+
+  /** Every outcome that can be asked for. */
+  @GetMapping("/api/outcomes")
+  List<OutcomeBounds> outcomes() {
+    return Stream.of(Goal.Wanted.values())
+        .map(w -> new OutcomeBounds(w, w.unit(), w.low(), w.high(), w.usual()))
+        .toList();
   }
 
   private static Optional<Goal> goal(Goal.Wanted wanted, Double amount) {

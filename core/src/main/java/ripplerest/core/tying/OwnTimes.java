@@ -1,0 +1,55 @@
+package ripplerest.core.tying;
+
+import java.util.List;
+import java.util.Map;
+import ripplerest.core.quantity.Require;
+
+/**
+ * How long this tier takes for a kind of step: the assumed time to begin with, and the more their
+ * own the oftener it was timed. The assumption counts as {@value #ASSUMED} timings of a Gaussian
+ * with known spread (Gelman et al., Bayesian Data Analysis, 3rd ed. 2013, ch. 2.5), of ratios on
+ * the logarithm, so that one interrupted step does not spoil it.
+ */
+public final class OwnTimes {
+  /** As many own timings weigh as much as the assumption. */
+  static final int ASSUMED = 2;
+
+  /** A step left standing longer than this was interrupted, s. */
+  public static final double LONGEST = 3600;
+
+  private final Map<String, List<Double>> ratios;
+
+  /**
+   * @param ratios by kind of part, what was taken over what was assumed for that very step
+   */
+  public OwnTimes(Map<String, List<Double>> ratios) {
+    this.ratios = Map.copyOf(ratios);
+  }
+
+  /** Nobody timed yet. */
+  public static OwnTimes none() {
+    return new OwnTimes(Map.of());
+  }
+
+  /** How often a kind of step was timed. */
+  public int timed(String kind) {
+    return ratios.getOrDefault(kind, List.of()).size();
+  }
+
+  /**
+   * Seconds that this tier takes for a step.
+   *
+   * @param assumed seconds that a practised tier takes
+   */
+  public double seconds(String kind, double assumed) {
+    List<Double> own = ratios.getOrDefault(kind, List.of());
+    double sum = own.stream().mapToDouble(Math::log).sum();
+    return assumed * Math.exp(sum / (ASSUMED + own.size()));
+  }
+
+  /** What one timing says; refuses what no step takes. */
+  public static double ratio(double seconds, double assumed) {
+    Require.inRange("seconds of a step", seconds, 0.5, LONGEST, "s");
+    return seconds / assumed;
+  }
+}

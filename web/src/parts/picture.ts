@@ -1,0 +1,48 @@
+/** Colours that the drawing takes from the page; a picture that leaves it has to hold them. */
+const COLOURS = /var\((--[a-z-]+)\)/g
+
+/** The drawing of the fly as it stands, without knobs, as a picture of its own. */
+function picture(caption: string): string {
+  const drawn = document.querySelector<SVGSVGElement>('[data-testid="fly"]')
+  if (!drawn) return ''
+  const copy = drawn.cloneNode(true) as SVGSVGElement
+  copy.querySelectorAll('[data-testid="handles"]').forEach((e) => e.remove())
+  const width = Number(drawn.getAttribute('width'))
+  const height = Number(drawn.getAttribute('height'))
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+  copy.setAttribute('viewBox', `0 0 ${width} ${height + 34}`)
+  copy.setAttribute('height', String(height + 34))
+  copy.setAttribute('font-family', 'Georgia, serif')
+  copy.setAttribute('style', 'background: var(--paper)')
+  const words = document.createElementNS('http://www.w3.org/2000/svg', 'text')
+  words.setAttribute('x', String(width / 2))
+  words.setAttribute('y', String(height + 23))
+  words.setAttribute('text-anchor', 'middle')
+  words.setAttribute('font-size', '19')
+  words.setAttribute('fill', 'var(--ink)')
+  words.textContent = caption
+  copy.append(words)
+  const colours = getComputedStyle(document.documentElement)
+  return new XMLSerializer()
+    .serializeToString(copy)
+    .replace(COLOURS, (_, name: string) => colours.getPropertyValue(name).trim())
+}
+
+/** Saves the picture as an SVG file. */
+export function savePicture(caption: string) {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([picture(caption)], { type: 'image/svg+xml' }))
+  link.download = `${caption.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.svg`
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
+
+/** Prints the fly alone, as large as the sheet. */
+export function printPicture(caption: string) {
+  const sheet = document.createElement('div')
+  sheet.className = 'fly-alone'
+  sheet.innerHTML = picture(caption)
+  document.body.append(sheet)
+  window.print()
+  sheet.remove()
+}
