@@ -9,6 +9,7 @@ import picocli.CommandLine;
     subcommands = {
       EstimateCommand.class,
       BenchmarkCommand.class,
+      DevicesCommand.class,
       SensitivityCommand.class,
       PlotsCommand.class
     },
