@@ -13,9 +13,12 @@ const Card = lazy(() => import('./views/Card').then((m) => ({ default: m.Card })
 const Compare = lazy(() => import('./views/Compare').then((m) => ({ default: m.Compare })))
 const OverTime = lazy(() => import('./views/OverTime').then((m) => ({ default: m.OverTime })))
 const Hooks = lazy(() => import('./views/Hooks').then((m) => ({ default: m.Hooks })))
+const Log = lazy(() => import('./views/Log').then((m) => ({ default: m.Log })))
 const Materials = lazy(() => import('./views/Materials').then((m) => ({ default: m.Materials })))
 const Schools = lazy(() => import('./views/Schools').then((m) => ({ default: m.Schools })))
 const SizeRun = lazy(() => import('./views/SizeRun').then((m) => ({ default: m.SizeRun })))
+const Tie = lazy(() => import('./views/Tie').then((m) => ({ default: m.Tie })))
+const TiedFly = lazy(() => import('./views/TiedFly').then((m) => ({ default: m.TiedFly })))
 
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
@@ -35,7 +38,10 @@ if (root) {
                 <Route path="/bench/:id/sizes" element={<SizeRun />} />
                 <Route path="/bench/:id/compare" element={<Compare />} />
                 <Route path="/bench/:id/card" element={<Card />} />
+                <Route path="/bench/:id/tie" element={<Tie />} />
                 <Route path="/bench/:id/time" element={<OverTime />} />
+                <Route path="/log" element={<Log />} />
+                <Route path="/log/:id" element={<TiedFly />} />
                 <Route path="/book" element={<Book />} />
                 <Route path="/materials" element={<Materials />} />
                 <Route path="/hooks" element={<Hooks />} />

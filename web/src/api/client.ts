@@ -1,5 +1,14 @@
 import { answered, unanswered } from '../parts/reach'
 import type {
+  AsTied,
+  FlyLine,
+  LoggedFly,
+  Marks,
+  Photograph,
+  Reading,
+  Schemas,
+  TrendLine,
+  Tying,
   AnswerLine,
   BookPage,
   Card,
@@ -155,7 +164,7 @@ export const readLength = (document: PatternDocument, part: number, field: strin
 
 /** The card that a stored fly is tied by. */
 export const getCard = (id: string) => call<Card>(`/api/patterns/${id}/card`)
-export const cardAddress = (id: string, as: 'pdf' | 'txt', paper?: string) =>
+export const cardAddress = (id: string, as: 'pdf' | 'svg' | 'txt', paper?: string) =>
   `/api/patterns/${id}/card.${as}${paper ? `?paper=${paper}` : ''}`
 
 /** Whether the application answers. */
@@ -237,3 +246,46 @@ export const importTable = (of: 'hooks' | 'materials', file: File) =>
     headers: { 'Content-Type': 'text/csv' },
     body: file,
   })
+
+export const listFlies = () => call<FlyLine[]>('/api/log')
+export const listTrends = () => call<TrendLine[]>('/api/log/trends')
+export const getFly = (id: string) => call<LoggedFly>(`/api/log/${id}`)
+export const logFly = (pattern: string) =>
+  call<LoggedFly>(`/api/log?pattern=${pattern}`, send('POST'))
+export const deleteFly = (id: string) => call<undefined>(`/api/log/${id}`, send('DELETE'))
+export const getAsTied = (id: string, signal: AbortSignal) =>
+  call<AsTied>(`/api/log/${id}/as-tied`, { signal })
+export const pictureAddress = (id: string) => `/api/log/${id}/picture`
+export const measurePicture = (id: string, marks: Marks) =>
+  call<Photograph>(`/api/log/${id}/marks`, send('POST', marks))
+
+/** Goes on even if the page is left meanwhile. */
+export const changeFly = (id: string, change: Schemas['Change']) =>
+  call<LoggedFly>(`/api/log/${id}`, { ...send('PUT', change), keepalive: true })
+
+/** The server judges whether it is a picture. */
+export const keepPicture = (id: string, file: File) =>
+  call<{ widthPx: number; heightPx: number }>(`/api/log/${id}/picture`, {
+    method: 'PUT',
+    headers: { 'Content-Type': file.type || 'application/octet-stream' },
+    body: file,
+  })
+
+/** Takes a log in, all of it or nothing. */
+export const importLog = (file: File) =>
+  call<{ added: number }>('/api/log/imports', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: file,
+  })
+
+export const readDevice = (what: 'caliper' | 'scale') =>
+  call<Reading>(`/api/devices/${what}/reading`, send('POST'))
+
+export const getTying = (pattern: string) => call<Tying>(`/api/patterns/${pattern}/tying`)
+export const keepTying = (pattern: string, at: Tying) =>
+  call<Tying>(`/api/patterns/${pattern}/tying`, { ...send('PUT', at), keepalive: true })
+export const abandonTying = (pattern: string) =>
+  call<undefined>(`/api/patterns/${pattern}/tying`, send('DELETE'))
+export const finishTying = (pattern: string) =>
+  call<{ id: string }>(`/api/patterns/${pattern}/tying/finish`, send('POST'))

@@ -1,7 +1,7 @@
 import type * as Format from './document.gen'
 import type { components } from './schema.gen'
 
-type Schemas = components['schemas']
+export type Schemas = components['schemas']
 
 export type Estimate = Schemas['EstimateView']
 export type Rest = Schemas['RestView']
@@ -35,6 +35,19 @@ export type BookPage = Schemas['BookPage']
 export type BookRow = Schemas['Row']
 export type ImportLine = Schemas['ImportLine']
 export type OutcomeBounds = Schemas['OutcomeBounds']
+export type FlyLine = Schemas['FlyLine']
+export type LoggedFly = Omit<Schemas['Fly'], 'fly'> & {
+  fly: Omit<Schemas['LoggedFly'], 'document'> & { document: PatternDocument }
+}
+export type Planned = Schemas['Planned']
+export type Measurement = Schemas['Measurement']
+export type AsTied = Schemas['AsTiedView']
+export type TrendLine = Schemas['TrendLine']
+export type Photograph = NonNullable<Schemas['PhotographView']>
+export type Place = Schemas['Place']
+export type Marks = Schemas['Marks']
+export type Tying = Schemas['Tying']
+export type Reading = Schemas['Reading']
 export type MaterialEntry = Schemas['MaterialEntry']
 export type PatternSummary = Schemas['PatternSummary']
 export type Rule = Schemas['RuleView']

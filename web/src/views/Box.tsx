@@ -14,6 +14,7 @@ type Props = {
 
 const VIEWS = [
   ['/book', 'Book'],
+  ['/log', 'Log'],
   ['/materials', 'Materials'],
   ['/hooks', 'Hooks'],
   ['/schools', 'Schools'],

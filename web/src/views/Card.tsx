@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { useParams } from 'react-router'
-import { cardAddress, getCard, getPattern } from '../api/client'
+import { useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { cardAddress, getCard, getPattern, logFly } from '../api/client'
 import type { Card as TyingCard } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { inUnits, length, unit } from '../parts/units'
+import { Button } from '../ui/Button'
 import { FlyPage } from './FlyPage'
 
 const PAPERS = ['A5', 'A4', 'LETTER'] as const
@@ -39,12 +41,27 @@ export function Card() {
 
 function Steps({ card, id }: { card: TyingCard; id: string }) {
   const scale = pxPerMm.use()
+  const navigate = useNavigate()
+  const [failed, setFailed] = useState('')
+  const own = card.steps.some((s) => s.timed > 0)
+  const log = () =>
+    void logFly(id).then(
+      (tied) => navigate(`/log/${tied.fly.id}`),
+      (e: Error) => setFailed(e.message),
+    )
   return (
     <>
+      <p className="flex gap-3 print:hidden">
+        <Link to={`/bench/${id}/tie`} className="bg-tide text-paper rounded-md px-3 py-1">
+          Tie it, hands-free
+        </Link>
+        <Button onClick={log}>Log a fly tied to it</Button>
+        {failed && <span role="alert">{failed}</span>}
+      </p>
       <p className="text-soft flex flex-wrap items-baseline gap-x-4">
         <span className="flex-1">
-          {inUnits(card.hook)}. About {Math.ceil(card.seconds / 60)} minutes for a practised tier
-          (an assumption).
+          {inUnits(card.hook)}. About {Math.ceil(card.seconds / 60)} minutes
+          {own ? ', as your own times go' : ' for a practised tier (an assumption)'}.
         </span>
         <span className="print:hidden">
           on paper at true size:{' '}
@@ -53,6 +70,9 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
               {p === 'LETTER' ? 'Letter' : p}
             </a>
           ))}
+          <a className="mr-2 underline" href={cardAddress(id, 'svg')} download>
+            SVG
+          </a>
           <a className="underline" href={cardAddress(id, 'txt')} download>
             plain text
           </a>

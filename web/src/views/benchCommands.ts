@@ -60,6 +60,8 @@ export function benchCommands(b: Doing): Command[] {
     { name: 'size run', keys: 'r', run: () => b.go(`/bench/${b.id}/sizes`) },
     { name: 'float over time', keys: 'o', run: () => b.go(`/bench/${b.id}/time`) },
     { name: 'bench card, step by step', keys: 'k', run: () => b.go(`/bench/${b.id}/card`) },
+    { name: 'tie it, hands-free', keys: 'v', run: () => b.go(`/bench/${b.id}/tie`) },
+    { name: 'the log of tied flies', run: () => b.go('/log') },
     { name: 'the book', run: () => b.go('/book') },
     { name: 'materials', run: () => b.go('/materials') },
     { name: 'hooks', run: () => b.go('/hooks') },

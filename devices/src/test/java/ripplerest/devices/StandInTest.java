@@ -56,8 +56,7 @@ class StandInTest {
     int nobody = 1; // reserved, nothing of ours listens there
     assertThatThrownBy(() -> new Device(Instrument.SCALE, "127.0.0.1", nobody).read())
         .isInstanceOfSatisfying(
-            DeviceException.class,
-            e -> assertThat(e.why()).isEqualTo(DeviceException.Why.ABSENT));
+            DeviceException.class, e -> assertThat(e.why()).isEqualTo(DeviceException.Why.ABSENT));
   }
 
   @Test

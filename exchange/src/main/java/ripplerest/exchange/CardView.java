@@ -1,9 +1,15 @@
 package ripplerest.exchange;
 
 import java.util.List;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.outline.Outline;
 import ripplerest.core.tying.Card;
+import ripplerest.core.tying.OwnTimes;
 
-/** A card to tie by, as it is sent; places are mm from the eye, 0 to 0 where there is none. */
+/**
+ * A card to tie by, as it is sent; places are mm from the eye, 0 to 0 where there is none. Times
+ * are this tier's own as far as they were taken.
+ */
 public record CardView(
     String name,
     String hook,
@@ -11,7 +17,8 @@ public record CardView(
     List<StepView> steps,
     List<BarView> bars,
     List<String> cautions,
-    double seconds) {
+    double seconds,
+    EstimateView.OutlineView vise) {
 
   /** One step. */
   public record StepView(
@@ -29,24 +36,31 @@ public record CardView(
       String caution,
       String ways,
       double seconds,
+      int timed,
       List<BarView> bars) {}
 
   /** A length at 1:1, mm. */
   public record BarView(String name, double mm) {}
 
-  /** A card as it is sent. */
-  public static CardView of(Card c) {
+  /**
+   * A card as it is sent.
+   *
+   * @param vise the fly as it stands in the vise
+   * @param own how long this tier takes
+   */
+  public static CardView of(Card c, Outline vise, OwnTimes own) {
     return new CardView(
         c.name(),
         c.hook(),
         c.preparation(),
-        c.steps().stream().map(CardView::step).toList(),
+        c.steps().stream().map(s -> step(s, own)).toList(),
         c.bars().stream().map(CardView::bar).toList(),
         c.cautions(),
-        c.seconds());
+        c.seconds() + c.steps().stream().mapToDouble(s -> seconds(s, own) - s.seconds()).sum(),
+        EstimateView.outline(vise));
   }
 
-  private static StepView step(Card.Step s) {
+  private static StepView step(Card.Step s, OwnTimes own) {
     boolean placed = !Double.isNaN(s.fromMm());
     return new StepView(
         s.part(),
@@ -62,8 +76,13 @@ public record CardView(
         s.remedy(),
         s.caution(),
         s.ways(),
-        s.seconds(),
+        seconds(s, own),
+        own.timed(Pattern.kindOf(s.part())),
         s.bar().map(CardView::bar).stream().toList());
+  }
+
+  private static double seconds(Card.Step s, OwnTimes own) {
+    return Math.round(own.seconds(Pattern.kindOf(s.part()), s.seconds()));
   }
 
   private static BarView bar(Card.Bar b) {

@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.cos.COSName;
@@ -90,12 +91,36 @@ class CardPdfTest {
     String text = CardText.of(printed.card());
     assertThat(text).doesNotContain("{").doesNotContain("null").doesNotContain("NaN");
     assertThat(text).contains("Before you start").contains("Care");
-    CardView view = CardView.of(printed.card());
+    Outline vise =
+        Outliner.inVise(printed.sized(), MATERIALS, ripplerest.core.water.Conditions.DEFAULT);
+    CardView view = CardView.of(printed.card(), vise, ripplerest.core.tying.OwnTimes.none());
+    String svg = CardSvg.of(printed.card(), vise, vise, printed.sized().hook().shankMm());
+    assertThat(barsOf(svg)).isEqualTo(printed.card().bars().size() + 2);
     assertThat(view.steps())
         .extracting(CardView.StepView::part)
         .containsAll(printed.sized().pattern().names())
         .contains("thread", "head");
     assertThat(printed.pdf()).startsWith('%', 'P', 'D', 'F');
+  }
+
+  /** Bars of a picture that is as wide as it says, each as long as its unit and its words say. */
+  private static int barsOf(String svg) {
+    var size =
+        Pattern.compile("width=\"(\\d+)mm\" height=\"\\d+mm\" viewBox=\"0 0 (\\d+) ").matcher(svg);
+    assertThat(size.find()).isTrue();
+    assertThat(size.group(1)).as("a unit is a millimetre").isEqualTo(size.group(2));
+    var bars =
+        Pattern.compile("class=\"bar\"[^>]* width=\"([\\d.]+)\"[^>]*/>\n<text[^>]*>([^<]*)")
+            .matcher(svg);
+    int found = 0;
+    while (bars.find()) {
+      var told = Pattern.compile("([\\d.]+) mm").matcher(bars.group(2));
+      assertThat(told.find()).as(bars.group(2)).isTrue();
+      assertThat(Double.parseDouble(bars.group(1)))
+          .isCloseTo(Double.parseDouble(told.group(1)), within(0.0501));
+      found++;
+    }
+    return found;
   }
 
   /** Widths in mm of the rectangles that are filled on a page. */

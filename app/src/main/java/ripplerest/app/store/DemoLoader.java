@@ -27,12 +27,15 @@ class DemoLoader implements ApplicationRunner {
   private final PatternReader reader;
   private final JdbcTemplate jdbc;
   private final TransactionTemplate transaction;
+  private final DemoLog log;
 
   DemoLoader(
       PatternStore store,
       PatternReader reader,
       JdbcTemplate jdbc,
-      TransactionTemplate transaction) {
+      TransactionTemplate transaction,
+      DemoLog log) {
+    this.log = log;
     this.store = store;
     this.reader = reader;
     this.jdbc = jdbc;
@@ -48,7 +51,7 @@ class DemoLoader implements ApplicationRunner {
     List<PatternFile> demo = read();
     transaction.executeWithoutResult(
         t -> {
-          demo.forEach(store::add);
+          log.load(demo.stream().map(store::add).toList(), demo);
           jdbc.update("insert into demo_load values (now())");
         });
     LOG.info("Loaded {} demo patterns.", demo.size());

@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Completes the OpenAPI document: every field of an answer is there unless its type is one that may
@@ -44,9 +46,15 @@ class ApiDescription {
           "ChangesView",
           "PlaceView",
           "ProblemDocument",
-          "AddedView");
+          "AddedView",
+          "PhotographView");
   private static final Set<String> REQUESTS =
-      Set.of("TypedLengthRequest", "NewPattern", "NewSchool", "NewHook", "NewRule");
+      Set.of(
+          "TypedLengthRequest", "NewPattern", "NewSchool", "NewHook", "NewRule", "Marks", "Change");
+
+  static {
+    SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);
+  }
 
   @Bean
   OpenApiCustomizer completeApi() {

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.LogStore;
 import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.PatternStore;
 import ripplerest.core.estimate.Estimator;
@@ -23,6 +24,7 @@ import ripplerest.core.tying.Card;
 import ripplerest.core.tying.CardWriter;
 import ripplerest.exchange.BookFile;
 import ripplerest.exchange.CardPdf;
+import ripplerest.exchange.CardSvg;
 import ripplerest.exchange.CardText;
 import ripplerest.exchange.CardView;
 import ripplerest.exchange.PatternFile;
@@ -35,9 +37,15 @@ class CardController {
   private final PatternReader reader;
   private final Sizer sizer;
   private final MaterialStore materials;
+  private final LogStore log;
 
   CardController(
-      PatternStore patterns, PatternReader reader, Sizer sizer, MaterialStore materials) {
+      PatternStore patterns,
+      PatternReader reader,
+      Sizer sizer,
+      MaterialStore materials,
+      LogStore log) {
+    this.log = log;
     this.patterns = patterns;
     this.reader = reader;
     this.sizer = sizer;
@@ -47,7 +55,11 @@ class CardController {
   /** The steps. */
   @GetMapping("/api/patterns/{id}/card")
   CardView card(@PathVariable UUID id) {
-    return CardView.of(CardWriter.of(sizer.size(file(id).pattern()), materials.materials()));
+    PatternFile file = file(id);
+    Materials table = materials.materials();
+    SizedPattern sized = sizer.size(file.pattern());
+    Outline vise = Outliner.inVise(sized, table, file.conditions());
+    return CardView.of(CardWriter.of(sized, table), vise, log.times());
   }
 
   /** The same in plain text. */
@@ -67,17 +79,40 @@ class CardController {
     PatternFile file = file(id);
     Materials table = materials.materials();
     SizedPattern sized = sizer.size(file.pattern());
-    Outline fly =
-        Estimator.estimate(sized, table, file.conditions(), Options.poseOnly())
-            .rest()
-            .map(rest -> Outliner.of(sized, table, file.conditions(), rest))
-            .orElseGet(() -> Outliner.dry(sized, table, file.conditions()));
     byte[] pdf =
         CardPdf.of(
-            CardWriter.of(sized, table), fly, sized.hook().shankMm(), sized.hook().eyeMm(), paper);
+            CardWriter.of(sized, table),
+            atRest(sized, table, file),
+            sized.hook().shankMm(),
+            sized.hook().eyeMm(),
+            paper);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attached(file, "pdf"))
         .body(pdf);
+  }
+
+  /** The same as one picture, in millimetres, the fly so far beside each step. */
+  @GetMapping(path = "/api/patterns/{id}/card.svg", produces = "image/svg+xml")
+  ResponseEntity<String> svg(@PathVariable UUID id) {
+    PatternFile file = file(id);
+    Materials table = materials.materials();
+    SizedPattern sized = sizer.size(file.pattern());
+    String svg =
+        CardSvg.of(
+            CardWriter.of(sized, table),
+            atRest(sized, table, file),
+            Outliner.inVise(sized, table, file.conditions()),
+            sized.hook().shankMm());
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attached(file, "svg"))
+        .body(svg);
+  }
+
+  private static Outline atRest(SizedPattern sized, Materials table, PatternFile file) {
+    return Estimator.estimate(sized, table, file.conditions(), Options.poseOnly())
+        .rest()
+        .map(rest -> Outliner.of(sized, table, file.conditions(), rest))
+        .orElseGet(() -> Outliner.dry(sized, table, file.conditions()));
   }
 
   private static String attached(PatternFile file, String ending) {

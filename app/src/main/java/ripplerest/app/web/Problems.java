@@ -16,6 +16,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import ripplerest.app.store.ConflictException;
 import ripplerest.app.store.NotFoundException;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.devices.DeviceException;
 import ripplerest.exchange.FieldProblem;
 import ripplerest.exchange.InvalidDocumentException;
 import ripplerest.exchange.ProblemDocument;
@@ -69,7 +70,7 @@ class Problems {
   @ExceptionHandler
   ProblemDetail notFound(NotFoundException e) {
     ProblemDetail problem =
-        problem(404, "urn:ripple-rest:problem:not-found", "There is no such pattern");
+        problem(404, "urn:ripple-rest:problem:not-found", "There is no such thing here");
     problem.setDetail(e.getMessage());
     return problem;
   }
@@ -93,6 +94,15 @@ class Problems {
         .header("Retry-After", String.valueOf(LongWork.RETRY_SECONDS))
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
         .body(problem);
+  }
+
+  @ExceptionHandler
+  ProblemDetail noReading(DeviceException e) {
+    ProblemDetail problem =
+        problem(502, "urn:ripple-rest:problem:no-reading", "There is no reading");
+    problem.setDetail(e.getMessage());
+    problem.setProperty("why", e.why());
+    return problem;
   }
 
   @ExceptionHandler

@@ -51,34 +51,44 @@ public final class Outliner {
 
   /** Outline of a fly that sinks: level, under a flat film, nothing bent. */
   public static Outline dry(SizedPattern sized, Materials materials, Conditions conditions) {
+    return unbent(sized, materials, conditions, -SUNK_MM);
+  }
+
+  /** Outline of a fly in the vise: level, nothing bent, its eye at height 0. */
+  public static Outline inVise(SizedPattern sized, Materials materials, Conditions conditions) {
+    Outline level = unbent(sized, materials, conditions, 0);
+    return moved(level, new Vector3D(0, 0, -level.wire().get(0).getZ()));
+  }
+
+  private static Outline unbent(
+      SizedPattern sized, Materials materials, Conditions conditions, double height) {
     FilmSolver film = onWater(sized, materials, conditions);
     Pose clear = new Pose(CLEAR_MM, 0, 0);
     FilmState state = film.dryState();
     film.evaluate(clear, state, ContactLine.ADVANCING);
-    return lowered(draw(sized, film, clear, state));
+    return moved(draw(sized, film, clear, state), new Vector3D(0, 0, height - CLEAR_MM));
   }
 
-  private static Outline lowered(Outline o) {
+  private static Outline moved(Outline o, Vector3D by) {
     return new Outline(
-        lowered(o.eye()),
-        lowered(o.wire()),
+        moved(o.eye(), by),
+        moved(o.wire(), by),
         o.wireMm(),
         o.members().stream()
-            .map(m -> new Outline.Thick(m.part(), lowered(m.axis()), m.radiiMm()))
+            .map(m -> new Outline.Thick(m.part(), moved(m.axis(), by), m.radiiMm()))
             .toList(),
         o.strands().stream()
-            .map(w -> new Outline.Wound(w.part(), lowered(w.axis()), w.thickMm()))
+            .map(w -> new Outline.Wound(w.part(), moved(w.axis(), by), w.thickMm()))
             .toList(),
         o.fibres().stream()
-            .map(f -> new Outline.Thin(f.part(), f.state(), false, lowered(f.line())))
+            .map(f -> new Outline.Thin(f.part(), f.state(), false, moved(f.line(), by)))
             .toList(),
         o.film(),
         o.across());
   }
 
-  private static List<Vector3D> lowered(List<Vector3D> line) {
-    Vector3D down = new Vector3D(0, 0, -CLEAR_MM - SUNK_MM);
-    return line.stream().map(p -> p.add(down)).toList();
+  private static List<Vector3D> moved(List<Vector3D> line, Vector3D by) {
+    return line.stream().map(p -> p.add(by)).toList();
   }
 
   static FilmSolver onWater(SizedPattern sized, Materials materials, Conditions conditions) {

@@ -9,10 +9,10 @@ import org.hipparchus.stat.descriptive.DescriptiveStatistics;
 import ripplerest.core.dressing.Pattern;
 
 /**
- * What a tier's hands do again and again: the mean departure from the plan of one field of one kind
+ * What a tier's hands do again and again: the mean departure from the plan of one field of one sort
  * of part, over the flies of the log.
  *
- * @param kind of part
+ * @param kind sort of part: wings of all kinds are one, and so are hackles
  * @param field of it
  * @param flies that it was measured on
  * @param share mean of what was made over what was planned, less 1
@@ -32,13 +32,21 @@ public record Trend(String kind, String field, int flies, double share, double e
   public static List<Trend> of(List<Made> all) {
     Map<List<String>, List<Made>> byField = new LinkedHashMap<>();
     for (Made m : all) {
-      List<String> key = List.of(Pattern.kindOf(m.planned().part()), m.planned().field());
+      List<String> key = List.of(sort(m.planned().part()), m.planned().field());
       byField.computeIfAbsent(key, k -> new ArrayList<>()).add(m);
     }
     return byField.entrySet().stream()
         .filter(e -> e.getValue().size() >= LEAST_FLIES)
         .map(e -> of(e.getKey().get(0), e.getKey().get(1), e.getValue()))
         .toList();
+  }
+
+  private static String sort(String part) {
+    String kind = Pattern.kindOf(part);
+    boolean wing = kind.endsWith("wing") || kind.endsWith("plume") || kind.endsWith("shuttle");
+    boolean hackle = kind.endsWith("hackle") || kind.endsWith("collar");
+    boolean spun = kind.equals("spun-plume");
+    return hackle || spun ? "hackle" : wing || kind.equals("post") ? "wing" : kind;
   }
 
   private static Trend of(String kind, String field, List<Made> all) {
@@ -59,11 +67,16 @@ public record Trend(String kind, String field, int flies, double share, double e
   public String words() {
     String name = kind.replace('-', ' ') + " " + field;
     if (!isHabit()) {
-      return "Your %s keeps to the plan, within %.0f %% over %d flies."
-          .formatted(name, 100 * (Math.abs(share) + error), flies);
+      return "Your %s %s to the plan, within %.0f %% over %d flies."
+          .formatted(
+              name, verb("keep"), Math.max(1, Math.ceil(100 * (Math.abs(share) + error))), flies);
     }
-    return "Your %s runs %.0f ± %.0f %% %s over %d flies."
-        .formatted(name, 100 * Math.abs(share), 100 * error, way(), flies);
+    return "Your %s %s %.0f ± %.0f %% %s over %d flies."
+        .formatted(name, verb("run"), 100 * Math.abs(share), 100 * error, way(), flies);
+  }
+
+  private String verb(String plural) {
+    return field.equals("turns") ? plural : plural + "s";
   }
 
   private String way() {

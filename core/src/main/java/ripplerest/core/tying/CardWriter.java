@@ -120,20 +120,16 @@ public final class CardWriter {
         StepWords.filled(words.mistake(), values),
         StepWords.filled(words.remedy(), values),
         StepWords.filled(words.caution(), values),
-        ways(part, words),
+        ways(words, values),
         TyingTime.seconds(part),
         bar(name));
   }
 
-  /** What practitioners do either way; the card follows the pattern, and says so. */
-  private static String ways(Part part, StepWords words) {
-    if (words.way().isEmpty()) {
-      return "";
-    }
-    Object trim = PartKind.of(part).values(part).get("trim");
-    String chosen =
-        trim == null ? "This card follows the pattern." : "This pattern has it " + trim + ".";
-    return "Tiers disagree: " + words.way() + ". " + chosen;
+  /** What practitioners do either way, which way this card takes, and why. */
+  private static String ways(StepWords words, Map<String, String> values) {
+    return words.way().isEmpty()
+        ? ""
+        : "Tiers disagree: " + words.way() + ". " + StepWords.filled(words.taken(), values);
   }
 
   private List<String> taken(String name) {

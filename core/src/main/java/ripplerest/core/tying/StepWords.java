@@ -23,7 +23,8 @@ record StepWords(
     String mistake,
     String remedy,
     String caution,
-    String way) {
+    String way,
+    String taken) {
   private static final Map<String, StepWords> ALL = read();
   private static final Pattern GAP = Pattern.compile("\\{([a-z]+)}");
 
@@ -63,7 +64,8 @@ record StepWords(
                 r.get("mistake"),
                 r.get("remedy"),
                 r.get("caution"),
-                r.get("way")));
+                r.get("way"),
+                r.get("taken")));
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

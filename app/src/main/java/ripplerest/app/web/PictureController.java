@@ -1,0 +1,163 @@
+package ripplerest.app.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.LogStore;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.tied.Photograph;
+import ripplerest.exchange.LoggedFly;
+import ripplerest.exchange.PatternReader;
+
+/** Pictures of tied flies, and what is measured in them. */
+@RestController
+class PictureController {
+  /** Larger than any bench needs, in bytes. */
+  static final int MOST_BYTES = 12_000_000;
+
+  private static final int MOST_PX = 12_000;
+
+  /** What browsers show and this program can read the size of. */
+  private static final Map<String, String> TYPES =
+      Map.of("png", MediaType.IMAGE_PNG_VALUE, "jpeg", MediaType.IMAGE_JPEG_VALUE);
+
+  private final LogStore log;
+  private final PatternReader reader;
+
+  PictureController(LogStore log, PatternReader reader) {
+    this.log = log;
+    this.reader = reader;
+  }
+
+  /** A place in a picture, px from its top left corner. */
+  record Place(double x, double y) {
+    Vector2D vector(String name) {
+      Require.inRange(name + " x", x, -MOST_PX, MOST_PX, "px");
+      Require.inRange(name + " y", y, -MOST_PX, MOST_PX, "px");
+      return new Vector2D(x, y);
+    }
+  }
+
+  /** A length to measure. */
+  record Line(String name, Place from, Place to) {}
+
+  /** What was marked. */
+  record Marks(Place eye, Place bend, Place point, List<Place> film, List<Line> lines) {
+    Photograph.Marks read() {
+      Require.present("eye", eye);
+      Require.present("bend", bend);
+      return new Photograph.Marks(
+          eye.vector("eye"),
+          bend.vector("bend"),
+          Optional.ofNullable(point).map(p -> p.vector("point")),
+          film == null ? List.of() : film.stream().map(p -> p.vector("film")).toList(),
+          lines == null
+              ? List.of()
+              : lines.stream()
+                  .map(
+                      l ->
+                          new Photograph.Stretch(
+                              l.name(),
+                              Require.present("from", l.from()).vector(l.name()),
+                              Require.present("to", l.to()).vector(l.name())))
+                  .toList());
+    }
+  }
+
+  /** How large a picture is. */
+  record PictureSize(int widthPx, int heightPx) {}
+
+  /** Keeps a picture of a fly; measures of one there was before are let go with it. */
+  @PutMapping(
+      path = "/api/log/{id}/picture",
+      consumes = {MediaType.IMAGE_PNG_VALUE, MediaType.IMAGE_JPEG_VALUE, MediaType.ALL_VALUE})
+  PictureSize keep(@PathVariable UUID id, HttpServletRequest request) throws IOException {
+    log.get(id);
+    byte[] bytes = request.getInputStream().readNBytes(MOST_BYTES + 1);
+    if (bytes.length > MOST_BYTES) {
+      throw new OutOfRangeException(
+          "picture",
+          "more than 12 MB",
+          "at most 12 MB",
+          "Make it smaller: 2,000 px across is plenty for a fly.");
+    }
+    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+      ImageReader image = reader(in);
+      image.setInput(in);
+      PictureSize size = new PictureSize(image.getWidth(0), image.getHeight(0));
+      Require.inRange("width of the picture", size.widthPx(), 1, MOST_PX);
+      Require.inRange("height of the picture", size.heightPx(), 1, MOST_PX);
+      image.read(0); // a picture that breaks off in the middle is refused too
+      String type = TYPES.get(image.getFormatName().toLowerCase(java.util.Locale.ROOT));
+      log.picture(id, new LogStore.Picture(type, bytes));
+      return size;
+    } catch (IOException | IndexOutOfBoundsException e) {
+      throw noPicture();
+    }
+  }
+
+  private static ImageReader reader(ImageInputStream in) {
+    var readers = ImageIO.getImageReaders(in);
+    while (readers.hasNext()) {
+      ImageReader reader = readers.next();
+      try {
+        if (TYPES.containsKey(reader.getFormatName().toLowerCase(java.util.Locale.ROOT))) {
+          return reader;
+        }
+      } catch (IOException e) {
+        throw noPicture();
+      }
+    }
+    throw noPicture();
+  }
+
+  private static OutOfRangeException noPicture() {
+    return new OutOfRangeException(
+        "picture",
+        "no whole PNG or JPEG",
+        "a PNG or JPEG picture",
+        "Choose the picture itself, or save it as JPEG.");
+  }
+
+  /** The picture of a fly. */
+  @GetMapping("/api/log/{id}/picture")
+  ResponseEntity<byte[]> picture(@PathVariable UUID id) {
+    return log.picture(id)
+        .map(
+            p ->
+                ResponseEntity.ok()
+                    .contentType(MediaType.parseMediaType(p.type()))
+                    .header("X-Content-Type-Options", "nosniff")
+                    .body(p.bytes()))
+        .orElseGet(() -> ResponseEntity.notFound().build());
+  }
+
+  /** Measures the picture of a fly by what was marked in it, and keeps what it tells. */
+  @PostMapping(path = "/api/log/{id}/marks", consumes = MediaType.APPLICATION_JSON_VALUE)
+  LoggedFly.PhotographView measure(@PathVariable UUID id, @RequestBody Marks marks) {
+    LoggedFly fly = log.get(id).fly();
+    byte[] plan = fly.document().toString().getBytes(StandardCharsets.UTF_8);
+    Hook hook = Hook.of(reader.read(plan).pattern().hook());
+    LoggedFly.PhotographView told = LoggedFly.view(Photograph.of(hook, marks.read()));
+    return log.change(id, f -> f.photographed(told)).photograph();
+  }
+}

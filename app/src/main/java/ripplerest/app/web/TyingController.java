@@ -1,0 +1,107 @@
+package ripplerest.app.web;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.LogStore;
+import ripplerest.app.store.MaterialStore;
+import ripplerest.app.store.PatternStore;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.tying.Card;
+import ripplerest.core.tying.CardWriter;
+import ripplerest.core.tying.OwnTimes;
+import ripplerest.exchange.LoggedFly;
+import ripplerest.exchange.PatternReader;
+
+/** A fly on the vise: at which step it is, and how long each has taken. */
+@RestController
+class TyingController {
+  private static final int MOST_STEPS = Pattern.MOST_PARTS + 2;
+
+  /** A step that was leafed past tells nothing of a hand, s. */
+  private static final double LEAST_SECONDS = 2;
+
+  private final LogStore log;
+  private final LogController flies;
+  private final PatternStore patterns;
+  private final PatternReader reader;
+  private final Sizer sizer;
+  private final MaterialStore materials;
+
+  TyingController(
+      LogStore log,
+      LogController flies,
+      PatternStore patterns,
+      PatternReader reader,
+      Sizer sizer,
+      MaterialStore materials) {
+    this.log = log;
+    this.flies = flies;
+    this.patterns = patterns;
+    this.reader = reader;
+    this.sizer = sizer;
+    this.materials = materials;
+  }
+
+  /** Where the tier is; the first step if nobody ties it. */
+  @GetMapping("/api/patterns/{id}/tying")
+  LogStore.Tying tying(@PathVariable UUID id) {
+    patterns.get(id);
+    return log.tying(id);
+  }
+
+  /** Keeps where the tier is: what this has answered survives a power cut. */
+  @PutMapping(path = "/api/patterns/{id}/tying", consumes = MediaType.APPLICATION_JSON_VALUE)
+  LogStore.Tying keep(@PathVariable UUID id, @RequestBody LogStore.Tying at) {
+    patterns.get(id);
+    Require.inRange("step", at.step(), 0, MOST_STEPS);
+    Require.present("seconds", at.seconds());
+    Require.inRange("steps that were timed", at.seconds().size(), 0, MOST_STEPS);
+    at.seconds().forEach(s -> Require.inRange("seconds", s, 0, 24 * 3600, "s"));
+    log.tying(id, at);
+    return at;
+  }
+
+  /** Takes the fly off the vise. */
+  @DeleteMapping("/api/patterns/{id}/tying")
+  ResponseEntity<Void> abandon(@PathVariable UUID id) {
+    log.abandon(id);
+    return ResponseEntity.noContent().build();
+  }
+
+  /** The fly is finished: it goes into the log, and its times teach the clock. */
+  @PostMapping("/api/patterns/{id}/tying/finish")
+  LoggedFly finish(@PathVariable UUID id) {
+    List<Double> seconds = log.tying(id).seconds();
+    byte[] document = patterns.get(id).document().getBytes(StandardCharsets.UTF_8);
+    Card card = CardWriter.of(sizer.size(reader.read(document).pattern()), materials.materials());
+    Map<String, List<Double>> ratios = new HashMap<>();
+    for (int i = 0; i < Math.min(seconds.size(), card.steps().size()); i++) {
+      double took = seconds.get(i);
+      Card.Step step = card.steps().get(i);
+      if (took >= LEAST_SECONDS && took <= OwnTimes.LONGEST) {
+        ratios
+            .computeIfAbsent(Pattern.kindOf(step.part()), k -> new ArrayList<>())
+            .add(OwnTimes.ratio(took, step.seconds()));
+      }
+    }
+    double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
+    LoggedFly fly = flies.fresh(id, whole);
+    log.finish(id, fly, ratios);
+    return fly;
+  }
+}

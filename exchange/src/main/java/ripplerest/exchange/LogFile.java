@@ -1,0 +1,149 @@
+package ripplerest.exchange;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.tied.Planned;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The log of tied flies as one file: {@code {"format": "ripple-rest/log", "version": 1, "flies": [
+ * … ]}}, or, to count with, as CSV with a line for each thing that was measured.
+ */
+public final class LogFile {
+  /** Larger than a log of ten thousand flies, in bytes. */
+  public static final int MOST_BYTES = 60_000_000;
+
+  private static final String FORMAT = "ripple-rest/log";
+  private static final int VERSION = 1;
+  private static final JsonMapper MAPPER =
+      JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+  private static final List<String> COLUMNS =
+      List.of(
+          "fly", "tied-at", "name", "size", "seconds", "mass-mg", "part", "field", "unit",
+          "planned", "made", "error", "notes");
+
+  private LogFile() {}
+
+  /** The whole log. */
+  public static String write(List<LoggedFly> flies) {
+    ObjectNode file = MAPPER.createObjectNode();
+    file.put("format", FORMAT);
+    file.put("version", VERSION);
+    file.set("flies", MAPPER.valueToTree(flies));
+    return MAPPER.writeValueAsString(file) + "\n";
+  }
+
+  /**
+   * Reads a log, all of it or none: every plan is checked as a pattern, every measure against its
+   * plan.
+   */
+  public static List<LoggedFly> read(InputStream in, PatternReader reader, Sizer sizer)
+      throws IOException {
+    byte[] bytes = in.readNBytes(MOST_BYTES + 1);
+    if (bytes.length > MOST_BYTES) {
+      throw new OutOfRangeException(
+          "file", "more than 60 MB", "at most 60 MB", "Choose a log of this program.");
+    }
+    JsonNode root;
+    try {
+      root = MAPPER.readTree(bytes);
+    } catch (JacksonException e) {
+      throw notALog("not JSON");
+    }
+    if (!root.path("format").asString("").equals(FORMAT) || !root.path("flies").isArray()) {
+      throw notALog("no flies of " + FORMAT);
+    }
+    if (root.path("version").asInt(0) != VERSION) {
+      throw new OutOfRangeException(
+          "version", root.path("version").toString(), "" + VERSION, "Use a newer program.");
+    }
+    List<LoggedFly> flies = new java.util.ArrayList<>();
+    for (JsonNode node : root.path("flies")) {
+      flies.add(read(node, "flies/" + flies.size(), reader, sizer));
+    }
+    return flies;
+  }
+
+  private static LoggedFly read(JsonNode node, String at, PatternReader reader, Sizer sizer) {
+    try {
+      LoggedFly fly = MAPPER.treeToValue(node, LoggedFly.class);
+      if (fly.id() == null || fly.document() == null) {
+        throw new OutOfRangeException(at, "without id or document", "both", "Add what is missing.");
+      }
+      fly.made(Planned.of(sizer.size(reader.read(fly.document().deepCopy()).pattern())));
+      return fly;
+    } catch (InvalidDocumentException e) {
+      throw e.under("/" + at + "/document");
+    } catch (JacksonException e) {
+      OutOfRangeException cause = e.getCause() instanceof OutOfRangeException o ? o : null;
+      throw cause != null
+          ? new OutOfRangeException(
+              at + "/" + cause.field(), cause.value(), cause.bound(), cause.remedy())
+          : new OutOfRangeException(at, "not a fly", "a fly of the log", "Check its fields.");
+    }
+  }
+
+  private static OutOfRangeException notALog(String what) {
+    return new OutOfRangeException(
+        "file", what, "a log, format " + FORMAT, "Choose a file that this program wrote.");
+  }
+
+  /**
+   * A line for each measured thing; one without measures for a fly of which nothing was measured.
+   */
+  public static String csv(List<LoggedFly> flies) throws IOException {
+    StringBuilder out = new StringBuilder();
+    try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
+      csv.printRecord(COLUMNS);
+      for (LoggedFly f : flies) {
+        if (f.made().isEmpty()) {
+          csv.printRecord(line(f, new LoggedFly.MadeView("", "", "", 0, 0, 0)));
+        }
+        for (LoggedFly.MadeView m : f.made()) {
+          csv.printRecord(line(f, m));
+        }
+      }
+    }
+    return out.toString();
+  }
+
+  private static List<Object> line(LoggedFly f, LoggedFly.MadeView m) {
+    JsonNode pattern = f.document().path("pattern");
+    boolean measured = !m.part().isEmpty();
+    return List.of(
+        f.id(),
+        f.tiedAt(),
+        harmless(pattern.path("name").asString("")),
+        pattern.path("hook").path("size").asInt(0),
+        f.seconds() == 0 ? "" : Math.round(f.seconds()),
+        f.massMg() == 0 ? "" : f.massMg(),
+        m.part(),
+        m.field(),
+        m.unit(),
+        measured ? hundredths(m.planned()) : "",
+        measured ? hundredths(m.value()) : "",
+        measured ? hundredths(m.error()) : "",
+        harmless(f.notes()));
+  }
+
+  /**
+   * Words that a spreadsheet would take for a formula are marked as words (OWASP, CSV injection).
+   */
+  private static String harmless(String words) {
+    return words.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + words : words;
+  }
+
+  private static String hundredths(double v) {
+    return String.format(Locale.ROOT, "%.2f", v);
+  }
+}

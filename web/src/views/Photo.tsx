@@ -1,0 +1,331 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { type DragEvent, type KeyboardEvent, useRef, useState } from 'react'
+import { ApiError, keepPicture, measurePicture, pictureAddress } from '../api/client'
+import type { LoggedFly, Marks, Photograph, Place } from '../api/types'
+import { fieldProblem, part as partWords } from '../parts/words'
+import { Button } from '../ui/Button'
+import { Pick } from '../ui/Pick'
+
+/** The server refuses more; a browser need not send 40 MB to learn that. */
+const MOST_BYTES = 12_000_000
+
+const ORDER = [
+  ['eye', 'rear edge of the hook eye'],
+  ['bend', 'start of the bend'],
+  ['point', 'hook point (Enter twice to leave it out)'],
+  ['film left', 'film, left of the fly'],
+  ['film right', 'film, right of the fly'],
+] as const
+
+type Name = (typeof ORDER)[number][0]
+type Line = { name: string; from?: Place; to?: Place }
+
+type Props = {
+  id: string
+  opened: LoggedFly
+  /** A measured length is to be what was made. */
+  onTake: (name: string, mm: number, error: number) => void
+}
+
+/** A side-on picture of the fly, measured by marks on it: the hook gives the scale. */
+export function Photo({ id, opened, onTake }: Props) {
+  const client = useQueryClient()
+  const [shown, setShown] = useState(opened.pictured ? 1 : 0)
+  const [told, setTold] = useState<Photograph | undefined>(opened.fly.photograph ?? undefined)
+  const [said, setSaid] = useState('')
+  const [places, setPlaces] = useState<Partial<Record<Name, Place>>>({})
+  const [lines, setLines] = useState<Line[]>([])
+  const [mark, setMark] = useState<Name | 'from' | 'to' | undefined>('eye')
+  const file = useRef<HTMLInputElement>(null)
+  const lengths = opened.planned.filter((p) => p.unit === 'mm')
+  const [next, setNext] = useState(lengths[0] ? nameOf(lengths[0]) : '')
+
+  const take = async (chosen: File | undefined) => {
+    if (!chosen) return
+    if (chosen.size > MOST_BYTES) {
+      const mb = Math.round(chosen.size / 1e6)
+      setSaid(
+        `The picture has ${mb} MB; at most 12 MB are kept. Make it smaller: 2,000 px across is plenty.`,
+      )
+      return
+    }
+    try {
+      await keepPicture(id, chosen)
+      setSaid('')
+      setTold(undefined)
+      setPlaces({})
+      setLines([])
+      setMark('eye')
+      setShown((n) => n + 1)
+      void client.invalidateQueries({ queryKey: ['log'] })
+    } catch (e) {
+      setSaid(e instanceof ApiError ? fieldProblem(e) : (e as Error).message)
+    }
+  }
+  const place = (at: Place) => {
+    if (mark === 'from') {
+      setLines((all) => [...all.slice(0, -1), { ...(all.at(-1) as Line), from: at }])
+      setMark('to')
+    } else if (mark === 'to') {
+      const all = [...lines.slice(0, -1), { ...(lines.at(-1) as Line), to: at }]
+      setLines(all)
+      setMark(undefined)
+      void measure(places, all)
+    } else if (mark) {
+      const all = { ...places, [mark]: at }
+      setPlaces(all)
+      advance(mark)
+      if (all.eye && all.bend) void measure(all, lines)
+    }
+  }
+  const advance = (from: Name) => {
+    const i = ORDER.findIndex(([n]) => n === from)
+    setMark(ORDER[i + 1]?.[0])
+  }
+  const measure = async (p: Partial<Record<Name, Place>>, all: Line[]) => {
+    if (!p.eye || !p.bend) return
+    const film = p['film left'] && p['film right'] ? [p['film left'], p['film right']] : []
+    const whole = all.filter((l) => l.from && l.to) as Marks['lines']
+    try {
+      setTold(
+        await measurePicture(id, { eye: p.eye, bend: p.bend, point: p.point, film, lines: whole }),
+      )
+      setSaid('')
+    } catch (e) {
+      setSaid(e instanceof ApiError ? fieldProblem(e) : (e as Error).message)
+    }
+  }
+  const drop = (e: DragEvent) => {
+    e.preventDefault()
+    e.stopPropagation()
+    void take(e.dataTransfer.files[0])
+  }
+  const words =
+    mark === 'from' || mark === 'to'
+      ? `${lines.at(-1)?.name ?? ''}: ${mark === 'from' ? 'its root' : 'its tip'}`
+      : ORDER.find(([n]) => n === mark)?.[1]
+  return (
+    <section
+      aria-label="Picture"
+      className="mt-4"
+      onDragOver={(e) => e.preventDefault()}
+      onDrop={drop}
+    >
+      <h2 className="flex items-center gap-3 font-serif text-xl font-semibold">
+        Picture
+        <Button className="font-sans text-base font-normal" onClick={() => file.current?.click()}>
+          {shown ? 'another picture' : 'choose a picture'}
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept="image/png,image/jpeg"
+          aria-label="Picture of the fly"
+          className="hidden"
+          onChange={(e) => {
+            void take(e.target.files?.[0])
+            e.target.value = ''
+          }}
+        />
+      </h2>
+      {said && (
+        <p role="alert" className="text-warn">
+          {said}
+        </p>
+      )}
+      {shown === 0 && (
+        <p className="text-soft">
+          Drop a side-on picture of the fly here, in a glass of water or in the vise. Your hook
+          gives the scale.
+        </p>
+      )}
+      {shown > 0 && (
+        <>
+          <p aria-live="polite">
+            {words ? (
+              <>
+                Click: <strong>{words}</strong>
+              </>
+            ) : (
+              'All is marked. Click a name below to mark it again.'
+            )}
+          </p>
+          <Marked
+            source={`${pictureAddress(id)}?n=${shown}`}
+            dots={[
+              ...Object.entries(places).map(([name, at]) => ({ name, at })),
+              ...lines.flatMap((l) =>
+                [l.from, l.to].flatMap((at) => (at ? [{ name: l.name, at }] : [])),
+              ),
+            ]}
+            onPlace={place}
+          />
+          <p className="flex flex-wrap items-center gap-2 py-1">
+            {ORDER.map(([name]) => (
+              <Button
+                key={name}
+                aria-pressed={mark === name}
+                className="aria-pressed:bg-tide aria-pressed:text-paper"
+                onClick={() => setMark(name)}
+              >
+                {name}
+                {places[name] ? ' ✓' : ''}
+              </Button>
+            ))}
+            <Pick
+              label="length of"
+              value={next}
+              options={lengths.map((p) => [nameOf(p), nameOf(p)] as const)}
+              onChange={setNext}
+            />
+            <Button
+              disabled={!places.eye || !places.bend}
+              onClick={() => {
+                setLines((all) => [
+                  ...all.filter((l) => l.name !== next && l.from && l.to),
+                  { name: next },
+                ])
+                setMark('from')
+              }}
+            >
+              mark it
+            </Button>
+          </p>
+        </>
+      )}
+      {told && <Told told={told} onTake={onTake} />}
+    </section>
+  )
+}
+
+const nameOf = (p: { part: string; field: string }) => `${partWords(p.part)} ${p.field}`
+
+/** What the picture tells, each with one standard deviation. */
+function Told({ told, onTake }: { told: Photograph; onTake: Props['onTake'] }) {
+  return (
+    <div aria-live="polite" data-testid="told">
+      {told.warnings.map((w) => (
+        <p key={w} className="text-warn">
+          ▲ {w}
+        </p>
+      ))}
+      {told.rest.map((r) => (
+        <p key="rest">
+          Rests {Math.abs(r.pitchDeg).toFixed(0)} ± {Math.max(1, r.pitchError).toFixed(0)}°{' '}
+          {r.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {r.eyeMm.toFixed(1)} ± {r.error.toFixed(1)}{' '}
+          mm and start of the bend {r.bendMm.toFixed(1)} ± {r.error.toFixed(1)} mm over the film.
+        </p>
+      ))}
+      <ul>
+        {told.lengths.map((l) => (
+          <li key={l.name} className="flex items-center gap-2">
+            {l.name} {l.mm.toFixed(1)} ± {l.error.toFixed(1)} mm
+            <Button onClick={() => onTake(l.name, Math.round(l.mm * 100) / 100, l.error)}>
+              that is what was made
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <p className="text-soft text-sm">
+        {told.pxPerMm.toFixed(1)} ± {told.pxPerMmError.toFixed(1)} px a millimetre.
+      </p>
+    </div>
+  )
+}
+
+type Dot = { name: string; at: Place }
+
+/** The picture with its marks; a cross moves by arrows and marks with Enter. */
+function Marked({
+  source,
+  dots,
+  onPlace,
+}: {
+  source: string
+  dots: Dot[]
+  onPlace: (at: Place) => void
+}) {
+  const [size, setSize] = useState<{ width: number; height: number }>()
+  const [cross, setCross] = useState<Place>()
+  const key = (e: KeyboardEvent) => {
+    if (!size) return
+    const by = e.shiftKey ? 20 : 2
+    const ways: Record<string, [number, number]> = {
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+      ArrowUp: [0, -by],
+      ArrowDown: [0, by],
+    }
+    const at = cross ?? { x: size.width / 2, y: size.height / 2 }
+    const way = ways[e.key]
+    if (way) {
+      e.preventDefault()
+      setCross({ x: at.x + way[0], y: at.y + way[1] })
+    } else if (e.key === 'Enter') {
+      e.preventDefault()
+      onPlace(at)
+    }
+  }
+  const thin = size ? size.width / 500 : 1
+  return (
+    <svg
+      viewBox={size ? `0 0 ${size.width} ${size.height}` : '0 0 1 1'}
+      className="bg-leaf border-rule block w-full cursor-crosshair border"
+      role="application"
+      tabIndex={0}
+      aria-label="Picture of the fly. Arrows move the cross, with Shift farther; Enter marks."
+      data-testid="picture"
+      onKeyDown={key}
+      onClick={(e) => {
+        if (!size) return
+        const box = e.currentTarget.getBoundingClientRect()
+        onPlace({
+          x: ((e.clientX - box.left) / box.width) * size.width,
+          y: ((e.clientY - box.top) / box.height) * size.height,
+        })
+      }}
+    >
+      <image
+        href={source}
+        width={size?.width}
+        height={size?.height}
+        onLoad={(e) => {
+          if (size) return
+          const image = new Image()
+          image.onload = () => setSize({ width: image.naturalWidth, height: image.naturalHeight })
+          image.src = e.currentTarget.href.baseVal
+        }}
+      />
+      {dots.map(({ name, at }, i) => (
+        <g key={i} data-dot={name}>
+          <circle
+            cx={at.x}
+            cy={at.y}
+            r={5 * thin}
+            fill="none"
+            stroke="var(--warn)"
+            strokeWidth={1.5 * thin}
+          />
+          <text
+            x={at.x + 7 * thin}
+            y={at.y - 6 * thin}
+            fontSize={11 * thin}
+            fill="var(--warn)"
+            stroke="var(--paper)"
+            strokeWidth={3 * thin}
+            paintOrder="stroke"
+          >
+            {name}
+          </text>
+        </g>
+      ))}
+      {cross && (
+        <path
+          d={`M${cross.x - 12 * thin},${cross.y}h${24 * thin}M${cross.x},${cross.y - 12 * thin}v${24 * thin}`}
+          stroke="var(--tide)"
+          strokeWidth={1.5 * thin}
+        />
+      )}
+    </svg>
+  )
+}

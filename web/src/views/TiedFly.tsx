@@ -1,0 +1,341 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { ApiError, changeFly, getAsTied, getFly, readDevice } from '../api/client'
+import type { LoggedFly, Measurement, Planned } from '../api/types'
+import { fieldProblem, part as partWords, posture } from '../parts/words'
+import { inUnits, length, unit } from '../parts/units'
+import { Button } from '../ui/Button'
+import { Page } from './Page'
+import { Photo } from './Photo'
+import { UnitChoice } from './UnitChoice'
+
+const PAUSE_MS = 400
+const RETRY_MS = 4000
+
+/** What was really made of a fly, and what it does. */
+export function TiedFly() {
+  const { id = '' } = useParams()
+  unit.use()
+  const fly = useQuery({
+    queryKey: ['fly', id],
+    queryFn: () => getFly(id),
+    staleTime: 0,
+    gcTime: 0,
+    retry: false,
+  })
+  return (
+    <Page title={fly.data ? `${fly.data.fly.document.pattern.name}, as tied` : 'As tied'}>
+      <p className="flex gap-4">
+        <Link className="underline" to="/log">
+          the log
+        </Link>
+        {fly.data?.pattern.map((p) => (
+          <Link key={p} className="underline" to={`/bench/${p}`}>
+            its pattern on the bench
+          </Link>
+        ))}
+        <span className="flex-1" />
+        <UnitChoice />
+      </p>
+      {fly.error && <p role="alert">{fly.error.message}</p>}
+      {fly.data && <Sheet key={id} id={id} opened={fly.data} />}
+    </Page>
+  )
+}
+
+const nameOf = (p: { part: string; field: string }) => `${partWords(p.part)} ${p.field}`
+const same = (p: { part: string; field: string }, m: { part: string; field: string }) =>
+  p.part === m.part && p.field === m.field
+
+type Written = { seconds: number; massMg: number; notes: string; made: Measurement[] }
+
+function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
+  const { fly, planned } = opened
+  const [written, setWritten] = useState<Written>({
+    seconds: fly.seconds,
+    massMg: fly.massMg,
+    notes: fly.notes,
+    made: fly.made,
+  })
+  const [said, setSaid] = useState('')
+  const kept = useKept(id, written)
+  const set = (p: Planned, value: number | undefined, error = 0) =>
+    setWritten((w) => {
+      const others = w.made.filter((m) => !same(p, m))
+      const made =
+        value === undefined ? others : [...others, { part: p.part, field: p.field, value, error }]
+      return { ...w, made }
+    })
+  const read = async (what: 'caliper' | 'scale', take: (value: number) => void) => {
+    try {
+      const { value } = await readDevice(what)
+      setSaid('')
+      take(value)
+    } catch (e) {
+      setSaid((e as Error).message)
+    }
+  }
+  return (
+    <div className="grid gap-8 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+      <section aria-label="What was made">
+        <p role="status" data-testid="kept" className={kept.failed ? 'text-warn' : 'text-soft'}>
+          {kept.failed || (kept.saving ? 'writing it down…' : 'written down')}
+        </p>
+        {said && (
+          <p role="alert" className="text-warn">
+            {said}
+          </p>
+        )}
+        <table className="w-full tabular-nums">
+          <thead>
+            <tr className="border-rule text-soft border-b text-left">
+              <th className="font-normal">blank: as planned</th>
+              <th className="pr-3 text-right font-normal">planned</th>
+              <th className="font-normal">made</th>
+            </tr>
+          </thead>
+          <tbody>
+            {planned.map((p) => (
+              <Line
+                key={nameOf(p)}
+                planned={p}
+                made={written.made.find((m) => same(p, m))?.value}
+                onSet={(value, error) => set(p, value, error)}
+                onRead={() => void read('caliper', (v) => set(p, v))}
+              />
+            ))}
+            <tr className="border-rule border-b">
+              <td className="py-1">whole fly</td>
+              <td />
+              <td className="flex items-center gap-1 py-1">
+                <Number_
+                  label="whole fly, mg"
+                  value={written.massMg || undefined}
+                  onSet={(v) => setWritten((w) => ({ ...w, massMg: v ?? 0 }))}
+                />
+                <span className="text-soft w-12">mg</span>
+                <Button
+                  onClick={() =>
+                    void read('scale', (v) => setWritten((w) => ({ ...w, massMg: v })))
+                  }
+                >
+                  scale
+                </Button>
+              </td>
+            </tr>
+            <tr className="border-rule border-b">
+              <td className="py-1">time</td>
+              <td />
+              <td className="flex items-center gap-1 py-1">
+                <Number_
+                  label="time, minutes"
+                  value={written.seconds > 0 ? Math.round(written.seconds / 6) / 10 : undefined}
+                  onSet={(v) => setWritten((w) => ({ ...w, seconds: (v ?? 0) * 60 }))}
+                />
+                <span className="text-soft">min</span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <label className="mt-3 block">
+          notes
+          <textarea
+            className="border-rule bg-leaf block w-full rounded border px-2 py-1"
+            rows={3}
+            maxLength={4000}
+            value={written.notes}
+            onChange={(e) => setWritten((w) => ({ ...w, notes: e.target.value }))}
+          />
+        </label>
+      </section>
+      <div>
+        <Judged id={id} asked={kept.saved} massMg={written.massMg} />
+        <Photo
+          id={id}
+          opened={opened}
+          onTake={(name, value, error) => {
+            const p = planned.find((q) => nameOf(q) === name)
+            if (p) set(p, value, error)
+          }}
+        />
+      </div>
+    </div>
+  )
+}
+
+/** One thing of the plan and what was made of it. */
+function Line({
+  planned: p,
+  made,
+  onSet,
+  onRead,
+}: {
+  planned: Planned
+  made: number | undefined
+  onSet: (value: number | undefined, error?: number) => void
+  onRead: () => void
+}) {
+  const isLength = p.unit === 'mm'
+  return (
+    <tr className="border-rule border-b">
+      <td className="py-1">{nameOf(p)}</td>
+      <td className="pr-3 text-right">
+        {isLength ? length(p.value) : `${Number(p.value.toFixed(1))} ${p.unit}`}
+      </td>
+      <td className="flex items-center gap-1 py-1">
+        <Number_ label={`${nameOf(p)}, ${p.unit}`} value={made} onSet={(v) => onSet(v)} />
+        <span className="text-soft w-12 overflow-hidden whitespace-nowrap">{p.unit}</span>
+        {isLength && (
+          <Button aria-label={`${nameOf(p)} from the caliper`} onClick={onRead}>
+            caliper
+          </Button>
+        )}
+      </td>
+    </tr>
+  )
+}
+
+/** A number that may be blank; what is no number is put back. */
+function Number_({
+  label,
+  value,
+  onSet,
+}: {
+  label: string
+  value: number | undefined
+  onSet: (value: number | undefined) => void
+}) {
+  const shown = value === undefined ? '' : String(Math.round(value * 100) / 100)
+  const [draft, setDraft] = useState<string>()
+  const commit = () => {
+    if (draft === undefined) return
+    const typed = Number(draft.replace(',', '.'))
+    if (draft.trim() === '') onSet(undefined)
+    else if (Number.isFinite(typed)) onSet(typed)
+    setDraft(undefined)
+  }
+  return (
+    <input
+      aria-label={label}
+      inputMode="decimal"
+      className="border-rule bg-leaf w-20 rounded border px-1 text-right font-semibold"
+      value={draft ?? shown}
+      onChange={(e) => setDraft(e.target.value)}
+      onBlur={commit}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') commit()
+        if (e.key === 'Escape') setDraft(undefined)
+      }}
+    />
+  )
+}
+
+/**
+ * Writes down what was measured a moment after it was, one at a time, and again after a failure; what
+ * the core refuses is told and stays on the sheet.
+ */
+function useKept(id: string, written: Written) {
+  const [saved, setSaved] = useState(0)
+  const [failed, setFailed] = useState('')
+  const [saving, setSaving] = useState(false)
+  const [away, setAway] = useState(false)
+  const client = useQueryClient()
+  const wanted = useRef<Written | undefined>(undefined)
+  const last = useRef(written)
+  const busy = useRef(false)
+  const flush = useCallback(async () => {
+    if (busy.current) return
+    busy.current = true
+    setSaving(true)
+    try {
+      while (wanted.current) {
+        const sending = wanted.current
+        wanted.current = undefined
+        await changeFly(id, sending)
+        setFailed('')
+        setAway(false)
+        setSaved((n) => n + 1)
+      }
+      void client.invalidateQueries({ queryKey: ['log'] })
+      void client.invalidateQueries({ queryKey: ['trends'] })
+    } catch (e) {
+      const why = e instanceof ApiError ? fieldProblem(e) : (e as Error).message
+      setFailed(`Not written down: ${why}`)
+      if (e instanceof ApiError && e.problem.status === 0) setAway(true)
+    } finally {
+      busy.current = false
+      setSaving(false)
+    }
+  }, [id, client])
+  useEffect(() => {
+    if (last.current === written) return
+    last.current = written
+    const timer = setTimeout(() => {
+      wanted.current = written
+      void flush()
+    }, PAUSE_MS)
+    return () => clearTimeout(timer)
+  }, [written, flush])
+  useEffect(() => {
+    if (!away) return
+    const again = setInterval(() => {
+      wanted.current = last.current
+      void flush()
+    }, RETRY_MS)
+    return () => clearInterval(again)
+  }, [away, flush])
+  useEffect(() => {
+    const leave = () => {
+      wanted.current = last.current
+      void flush()
+    }
+    window.addEventListener('pagehide', leave)
+    return () => window.removeEventListener('pagehide', leave)
+  }, [flush])
+  return { saved, failed, saving }
+}
+
+/** What the differences do, and what can be done about them. */
+function Judged({ id, asked, massMg }: { id: string; asked: number; massMg: number }) {
+  const tied = useQuery({
+    queryKey: ['as-tied', id, asked],
+    queryFn: ({ signal }) => getAsTied(id, signal),
+    gcTime: 0,
+    placeholderData: (before) => before,
+  })
+  const t = tied.data
+  return (
+    <section aria-label="What it does" aria-busy={tied.isFetching} data-testid="judged">
+      <h2 className="font-serif text-xl font-semibold">What it does</h2>
+      {tied.error && <p role="alert">{tied.error.message}</p>}
+      {!t && !tied.error && <p className="text-soft">Putting it on the water as it was tied…</p>}
+      {t && (
+        <div aria-live="polite" className={tied.isFetching ? 'opacity-50' : ''}>
+          <p className="text-lg">
+            <strong>{inUnits(t.words)}</strong>
+          </p>
+          <p className="text-soft">
+            {posture(t.made.posture)}, {Math.round(Math.abs(t.made.pitchDeg))}°{' '}
+            {t.made.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {length(t.made.eyeMm)} over the film,
+            keeps its posture to {t.made.keepsPostureTo.toFixed(1)} weights;{' '}
+            {t.made.massMg.toFixed(1)} mg by its parts
+            {massMg > 0 && `, ${massMg.toFixed(1)} mg on the scale`}.
+          </p>
+          <ul className="my-2 space-y-2">
+            {t.differences.map((d) => (
+              <li key={`${d.part} ${d.field}`} className="border-rule border-l-4 pl-3">
+                <strong className={d.fine ? '' : 'text-warn'}>{inUnits(d.words)}</strong>
+                <br />
+                <span className="text-soft">
+                  {d.fine ? 'can stay. ' : d.now ? '✂ now: ' : ''}
+                  {d.fine && d.now ? '' : d.advice}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  )
+}
