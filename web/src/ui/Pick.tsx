@@ -22,10 +22,12 @@ export function Pick<T extends string>({ label, value, options, placeholder, onC
       <Select.Root value={value} onValueChange={onChange}>
         <Select.Trigger
           aria-labelledby={id}
-          className="border-rule bg-leaf flex items-center gap-1 rounded border px-2 py-0.5"
+          className="border-rule bg-leaf flex max-w-44 items-center gap-1 rounded border px-2 py-0.5"
         >
-          <Select.Value placeholder={placeholder} />
-          <ChevronDown size={14} aria-hidden />
+          <span className="truncate">
+            <Select.Value placeholder={placeholder} />
+          </span>
+          <ChevronDown size={14} className="shrink-0" aria-hidden />
         </Select.Trigger>
         <Select.Portal>
           <Select.Content

@@ -276,7 +276,13 @@ export function Bench(props: Props) {
         </aside>
         <div className="bg-leaf border-rule min-w-0 border-t lg:col-span-2">
           {estimate && (
-            <ShankPlan estimate={estimate} chosen={chosen} onChoose={setChosen} onMove={move} />
+            <ShankPlan
+              estimate={estimate}
+              materials={materials}
+              chosen={chosen}
+              onChoose={setChosen}
+              onMove={move}
+            />
           )}
           <Tray
             document={document}

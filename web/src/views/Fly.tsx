@@ -2,43 +2,9 @@ import { memo } from 'react'
 import type { Outline } from '../api/types'
 import { kindOf } from '../parts/words'
 import { blades, fuzz, rings, strands } from '../scene/hairs'
+import { type Look, lookOf } from '../scene/looks'
 import { curve, nearSide, polyline, tube } from '../scene/paths'
 import { type View, nearness } from '../scene/projection'
-
-const COLOURS: Record<string, string> = {
-  tail: 'var(--tail)',
-  shuck: 'var(--post)',
-  rib: 'var(--rib)',
-  bands: 'var(--thread)',
-  'weight-wire': 'var(--wire)',
-  body: 'var(--body)',
-  'extended-body': 'var(--body)',
-  thorax: 'var(--thorax)',
-  'thorax-cover': 'var(--tail)',
-  'egg-sac': 'var(--post)',
-  bead: 'var(--bead)',
-  'upright-wing': 'var(--wing)',
-  'spent-wing': 'var(--wing)',
-  'hair-wing': 'var(--tail)',
-  'tent-wing': 'var(--wing)',
-  'collar-hackle': 'var(--hackle)',
-  'palmered-hackle': 'var(--hackle)',
-  'mixed-hackle': 'var(--wing)',
-  'parachute-hackle': 'var(--hackle)',
-  'soft-collar': 'var(--hackle)',
-  'spun-plume': 'var(--plume)',
-  legs: 'var(--thread)',
-  post: 'var(--post)',
-  indicator: 'var(--post)',
-  'forward-plume': 'var(--plume)',
-  'flat-wing': 'var(--plume)',
-  'looped-wing': 'var(--plume)',
-  'folded-shuttle': 'var(--plume)',
-  thread: 'var(--thread)',
-}
-
-/** The colour that a part is drawn in, on the fly and on the plan. */
-export const colourOf = (part: string) => COLOURS[kindOf(part)] ?? 'var(--soft)'
 
 /** Soft bundles are drawn by their strands. */
 const SOFT = new Set([
@@ -52,18 +18,6 @@ const SOFT = new Set([
   'post',
   'indicator',
 ])
-
-/** What a wound body looks like, by its material; dubbing where nothing is said. */
-const RINGED: Record<string, number> = {
-  biot: 4,
-  quill: 3,
-  herl: 2,
-  floss: 2,
-  thread: 1,
-  foam: 6,
-  tinsel: 2,
-  'body-yarn': 3,
-}
 
 /** Half a barb's width where no fewer can be seen, px; and a barb's own at its root, mm. */
 const LEAST_PX = 0.75
@@ -87,17 +41,28 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
   const blade = Math.max(LEAST_PX, BARB_MM * view.scale)
   const pick = (part: string) =>
     onChoose && { onClick: () => onChoose(part), style: { cursor: 'pointer' } }
-  const hair = (part: string, lines: Lines, near: boolean) =>
-    lines.length > 0 && (
-      <path
-        key={`${part} ${near}`}
-        d={blades(view, lines, blade * (chosen === part ? 1.35 : 1))}
-        fill={colourOf(part)}
-        opacity={near ? 0.92 : 0.5}
-        data-part={part}
-        {...pick(part)}
-      />
+  const hair = (part: string, lines: Lines, near: boolean) => {
+    const look = lookOf(part, materials?.[part])
+    const wide = blade * (chosen === part ? 1.35 : 1)
+    return (
+      lines.length > 0 && (
+        <g key={`${part} ${near}`} opacity={near ? 0.92 : 0.5} data-part={part} {...pick(part)}>
+          <path d={blades(view, lines, wide)} fill={look.colour} />
+          {look.tip && <path d={blades(view, tips(lines), wide)} fill={look.tip} />}
+          {look.barred && (
+            <path
+              d={lines.map((line) => polyline(view, line)).join('')}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={wide}
+              strokeDasharray={`${wide} ${3 * wide}`}
+              opacity="0.55"
+            />
+          )}
+        </g>
+      )
     )
+  }
   const wirePx = outline.wireMm * view.scale
   return (
     <g>
@@ -117,9 +82,14 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
       {outline.members.map((m, i) => (
         <g key={i} data-part={m.part} {...pick(m.part)}>
           {SOFT.has(kindOf(m.part)) ? (
-            <Plume member={m} view={view} stronger={chosen === m.part} />
+            <Plume
+              member={m}
+              view={view}
+              look={lookOf(m.part, materials?.[m.part])}
+              stronger={chosen === m.part}
+            />
           ) : (
-            <Wound member={m} view={view} material={materials?.[m.part]} />
+            <Wound member={m} view={view} look={lookOf(m.part, materials?.[m.part])} />
           )}
         </g>
       ))}
@@ -131,7 +101,7 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
               <path
                 key={`${i} ${j}`}
                 d={polyline(view, run)}
-                stroke={colourOf(w.part)}
+                stroke={lookOf(w.part, materials?.[w.part]).colour}
                 strokeWidth={w.thickMm * view.scale}
                 data-strand={w.part}
               />
@@ -162,29 +132,26 @@ function inFront({ wire }: Outline, view: View) {
 type Member = Outline['members'][number]
 
 /** A body: its taper shaded round, with the turns or the fuzz that its material has. */
-function Wound({ member: m, view, material }: { member: Member; view: View; material?: string }) {
+function Wound({ member: m, view, look }: { member: Member; view: View; look: Look }) {
   const shape = tube(view, m.axis, m.radiiMm)
-  const every = material === undefined ? undefined : RINGED[material]
-  const kind = kindOf(m.part)
-  const dubbed = every === undefined && kind !== 'bead' && kind !== 'thread'
   return (
     <>
-      <path d={shape} fill={colourOf(m.part)} />
+      <path d={shape} fill={look.colour} />
       <path d={shape} fill="url(#round)" opacity="0.5" />
-      {every !== undefined && (
+      {look.rings !== undefined && (
         <path
-          d={rings(view, m.axis, m.radiiMm, every)}
+          d={rings(view, m.axis, m.radiiMm, look.rings)}
           fill="none"
           stroke="var(--paper)"
           strokeWidth={Math.max(0.6, view.scale * 0.02)}
           opacity="0.4"
         />
       )}
-      {dubbed && (
+      {look.fuzz !== undefined && (
         <path
-          d={fuzz(view, m.axis, m.radiiMm, 3)}
+          d={fuzz(view, m.axis, m.radiiMm, 3 * look.fuzz)}
           fill="none"
-          stroke={colourOf(m.part)}
+          stroke={look.colour}
           strokeWidth={Math.max(0.5, view.scale * 0.018)}
           opacity="0.8"
         />
@@ -194,26 +161,46 @@ function Wound({ member: m, view, material }: { member: Member; view: View; mate
 }
 
 /** A plume, tuft or wing by its strands over a sheer envelope. */
-function Plume({ member: m, view, stronger }: { member: Member; view: View; stronger: boolean }) {
-  const widest = Math.max(...m.radiiMm) * view.scale
+function Plume({
+  member: m,
+  view,
+  look,
+  stronger,
+}: {
+  member: Member
+  view: View
+  look: Look
+  stronger: boolean
+}) {
+  const widest = Math.max(...m.radiiMm) * view.scale * (look.dense ?? 1)
   return (
     <>
+      <path d={tube(view, m.axis, m.radiiMm)} fill={look.colour} opacity={stronger ? 0.45 : 0.3} />
       <path
-        d={tube(view, m.axis, m.radiiMm)}
-        fill={colourOf(m.part)}
-        opacity={stronger ? 0.45 : 0.3}
-      />
-      <path
-        d={strands(view, m.axis, m.radiiMm, Math.max(5, Math.min(17, Math.round(widest / 1.6))))}
+        d={strands(view, m.axis, m.radiiMm, Math.max(5, Math.min(21, Math.round(widest / 1.6))))}
         fill="none"
-        stroke={colourOf(m.part)}
+        stroke={look.colour}
         strokeWidth={Math.max(0.7, view.scale * 0.022)}
         strokeLinecap="round"
         opacity={stronger ? 1 : 0.85}
       />
+      {look.barred && (
+        <path
+          d={strands(view, m.axis, m.radiiMm, 7)}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={Math.max(0.7, view.scale * 0.03)}
+          strokeDasharray={`${0.12 * view.scale} ${0.4 * view.scale}`}
+          opacity="0.4"
+        />
+      )}
     </>
   )
 }
+
+/** The last quarter of each hair. */
+const tips = (lines: Lines): Lines =>
+  lines.map((line) => line.slice(-Math.max(2, Math.ceil(line.length / 4))))
 
 function byPart(outline: Outline) {
   const parts = [...new Set(outline.fibres.map((f) => f.part))]

@@ -4,7 +4,7 @@ import { inUnits, length } from '../parts/units'
 import { kindOf, part } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import { Borders } from './Borders'
-import { colourOf } from './Fly'
+import { lookOf } from '../scene/looks'
 import type { Pulled } from './useGiveUp'
 
 /** Patterns that tell parts apart without colour. */
@@ -22,11 +22,14 @@ const PATTERNS: Record<string, string> = {
 /** The shank unrolled to scale: mm over it, eye lengths under it, each span named. */
 export function ShankPlan({
   estimate,
+  materials,
   chosen,
   onChoose,
   onMove,
 }: {
   estimate: Estimate
+  /** Material of each part, by the part's name. */
+  materials?: Record<string, string>
   chosen: string
   onChoose: (part: string) => void
   onMove: (handle: Handle, to: Dragged, held: Pulled) => void
@@ -120,7 +123,7 @@ export function ShankPlan({
                 width={w}
                 height="28"
                 rx="3"
-                fill={s.part === 'head' ? 'var(--thread)' : colourOf(s.part)}
+                fill={lookOf(s.part, materials?.[s.part]).colour}
               />
               {pattern !== 'solid' && (
                 <rect x={x} y="23" width={w} height="28" rx="3" fill={`url(#${pattern})`} />

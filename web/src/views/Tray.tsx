@@ -18,7 +18,7 @@ import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
 import { HookAdvice } from './PartAdvice'
-import { colourOf } from './Fly'
+import { lookOf } from '../scene/looks'
 import { AddPart, PartSheet, inserted, nameOfPart, title } from './PartSheets'
 
 type Props = {
@@ -59,7 +59,7 @@ export const Tray = memo(function Tray(props: Props) {
                 <span
                   aria-hidden
                   className="inline-block size-2.5 rounded-full"
-                  style={{ background: colourOf(name) }}
+                  style={{ background: lookOf(name, parts[names.indexOf(name)]?.material).colour }}
                 />
               )}
               {name === 'hook' ? `Hook ${document.pattern.hook.size}` : title(name)}

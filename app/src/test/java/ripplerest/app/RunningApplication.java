@@ -26,6 +26,7 @@ final class RunningApplication {
                 "--spring.datasource.url=" + database.url(),
                 "--spring.datasource.username=" + ThrowawayPostgres.USER,
                 "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
+                "--ripplerest.devices.caliper=127.0.0.1:1",
                 "--server.port=0");
     port = context.getEnvironment().getProperty("local.server.port", Integer.class);
   }
@@ -46,6 +47,10 @@ final class RunningApplication {
     String etag() {
       return response.headers().firstValue("ETag").orElseThrow();
     }
+  }
+
+  String address() {
+    return "http://127.0.0.1:" + port;
   }
 
   Answer send(String method, String path, String body, String... headers)

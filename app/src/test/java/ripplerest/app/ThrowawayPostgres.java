@@ -54,20 +54,8 @@ public final class ThrowawayPostgres {
               "UTF8",
               "--locale=C.UTF-8"));
       int port = freePort();
-      run(
-          asPostgres(
-              "pg_ctl",
-              "-D",
-              data.toString(),
-              "-w",
-              "-l",
-              folder.resolve("log").toString(),
-              "-o",
-              "-p "
-                  + port
-                  + " -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c fsync=off",
-              "start"));
       ThrowawayPostgres started = new ThrowawayPostgres(folder, port);
+      started.launch();
       Runtime.getRuntime().addShutdownHook(new Thread(started::stop));
       return started;
     } catch (IOException e) {
@@ -75,8 +63,34 @@ public final class ThrowawayPostgres {
     }
   }
 
-  private void stop() {
+  private void launch() {
+    run(
+        asPostgres(
+            "pg_ctl",
+            "-D",
+            folder.resolve("data").toString(),
+            "-w",
+            "-l",
+            folder.resolve("log").toString(),
+            "-o",
+            "-p "
+                + port
+                + " -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c fsync=off",
+            "start"));
+  }
+
+  private void kill() {
     run(asPostgres("pg_ctl", "-D", folder.resolve("data").toString(), "-m", "immediate", "stop"));
+  }
+
+  /** Ends it as a crash would, and starts it anew on what it had written. */
+  public void crash() {
+    kill();
+    launch();
+  }
+
+  private void stop() {
+    kill();
     try (Stream<Path> files = Files.walk(folder)) {
       files.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
     } catch (IOException e) {

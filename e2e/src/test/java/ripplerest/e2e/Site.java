@@ -17,6 +17,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import ripplerest.app.ThrowawayPostgres;
+import ripplerest.devices.Instrument;
+import ripplerest.devices.StandIn;
 
 /** The packaged application on a throwaway database, and Debian's Chromium; started once. */
 final class Site {
@@ -28,12 +30,15 @@ final class Site {
 
   final String address;
   final Browser browser;
+  final ThrowawayPostgres database = ThrowawayPostgres.start();
+  final StandIn devices = standIn();
+  private final ProcessBuilder application;
+  private Process process;
 
   private Site() {
-    ThrowawayPostgres database = ThrowawayPostgres.start();
     int port = freePort();
     address = "http://127.0.0.1:" + port;
-    ProcessBuilder java =
+    application =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx512m",
@@ -41,8 +46,9 @@ final class Site {
                 "-jar",
                 "../app/target/app-0.1.0.jar")
             .redirectErrorStream(true)
-            .redirectOutput(Path.of("target/app.log").toFile());
-    java.environment()
+            .redirectOutput(ProcessBuilder.Redirect.appendTo(Path.of("target/app.log").toFile()));
+    application
+        .environment()
         .putAll(
             Map.of(
                 "RIPPLE_REST_DB_URL",
@@ -52,14 +58,13 @@ final class Site {
                 "RIPPLE_REST_DB_PASSWORD",
                 ThrowawayPostgres.PASSWORD,
                 "RIPPLE_REST_PORT",
-                String.valueOf(port)));
-    try {
-      Process process = java.start();
-      Runtime.getRuntime().addShutdownHook(new Thread(process::destroyForcibly));
-      awaitAnswer(process);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+                String.valueOf(port),
+                "RIPPLE_REST_CALIPER",
+                "127.0.0.1:" + devices.device(Instrument.CALIPER).port(),
+                "RIPPLE_REST_SCALE",
+                "127.0.0.1:" + devices.device(Instrument.SCALE).port()));
+    Runtime.getRuntime().addShutdownHook(new Thread(this::kill));
+    launch();
     PlaywrightAssertions.setDefaultAssertionTimeout(SLOWEST_MS);
     Playwright playwright =
         Playwright.create(
@@ -106,7 +111,35 @@ final class Site {
     return instance;
   }
 
-  private void awaitAnswer(Process process) {
+  private static StandIn standIn() {
+    try {
+      return new StandIn(0, 0, 0);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Starts the application, anew if it was killed. */
+  final void launch() {
+    try {
+      process = application.start();
+      awaitAnswer();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Ends the application as a power cut would. */
+  final void kill() {
+    process.destroyForcibly();
+    try {
+      process.waitFor();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private void awaitAnswer() {
     HttpRequest health = HttpRequest.newBuilder(URI.create(address + "/actuator/health")).build();
     for (int i = 0; i < 600; i++) {
       try {

@@ -63,11 +63,9 @@ class PictureController {
   /** What was marked. */
   record Marks(Place eye, Place bend, Place point, List<Place> film, List<Line> lines) {
     Photograph.Marks read() {
-      Require.present("eye", eye);
-      Require.present("bend", bend);
       return new Photograph.Marks(
-          eye.vector("eye"),
-          bend.vector("bend"),
+          marked("eye", eye),
+          marked("bend", bend),
           Optional.ofNullable(point).map(p -> p.vector("point")),
           film == null ? List.of() : film.stream().map(p -> p.vector("film")).toList(),
           lines == null
@@ -77,9 +75,16 @@ class PictureController {
                       l ->
                           new Photograph.Stretch(
                               l.name(),
-                              Require.present("from", l.from()).vector(l.name()),
-                              Require.present("to", l.to()).vector(l.name())))
+                              marked(l.name() + " from", l.from()),
+                              marked(l.name() + " to", l.to())))
                   .toList());
+    }
+
+    private static Vector2D marked(String name, Place place) {
+      if (place == null) {
+        throw new OutOfRangeException(name, "missing", "a place in the picture", "Mark it.");
+      }
+      return place.vector(name);
     }
   }
 

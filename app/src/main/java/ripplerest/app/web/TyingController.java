@@ -69,11 +69,11 @@ class TyingController {
   LogStore.Tying keep(@PathVariable UUID id, @RequestBody LogStore.Tying at) {
     patterns.get(id);
     Require.inRange("step", at.step(), 0, MOST_STEPS);
-    Require.present("seconds", at.seconds());
-    Require.inRange("steps that were timed", at.seconds().size(), 0, MOST_STEPS);
-    at.seconds().forEach(s -> Require.inRange("seconds", s, 0, 24 * 3600, "s"));
-    log.tying(id, at);
-    return at;
+    List<Double> seconds = at.seconds() == null ? List.of() : at.seconds();
+    Require.inRange("steps that were timed", seconds.size(), 0, MOST_STEPS);
+    seconds.forEach(s -> Require.inRange("seconds", s == null ? Double.NaN : s, 0, 24 * 3600, "s"));
+    log.tying(id, new LogStore.Tying(at.step(), seconds));
+    return log.tying(id);
   }
 
   /** Takes the fly off the vise. */
