@@ -8,11 +8,20 @@ type Props<T extends string> = {
   options: readonly (readonly [T, string])[]
   /** Words for no value at all. */
   placeholder?: string
+  /** Where room is short, long words are cut. */
+  narrow?: boolean
   onChange: (value: T) => void
 }
 
 /** One of several words, too many to stand side by side. */
-export function Pick<T extends string>({ label, value, options, placeholder, onChange }: Props<T>) {
+export function Pick<T extends string>({
+  label,
+  value,
+  options,
+  placeholder,
+  narrow,
+  onChange,
+}: Props<T>) {
   const id = useId()
   return (
     <div className="flex items-center justify-between gap-2">
@@ -22,7 +31,7 @@ export function Pick<T extends string>({ label, value, options, placeholder, onC
       <Select.Root value={value} onValueChange={onChange}>
         <Select.Trigger
           aria-labelledby={id}
-          className="border-rule bg-leaf flex max-w-44 items-center gap-1 rounded border px-2 py-0.5"
+          className={`border-rule bg-leaf flex items-center gap-1 rounded border px-2 py-0.5 ${narrow ? 'max-w-36' : ''}`}
         >
           <span className="truncate">
             <Select.Value placeholder={placeholder} />

@@ -251,7 +251,7 @@ export function Bench(props: Props) {
           className="border-rule order-3 lg:relative lg:order-none lg:border-l"
         >
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
-            <p className="flex items-center justify-between gap-2 py-1 print:hidden">
+            <div className="flex items-center justify-between gap-2 py-1 print:hidden">
               <button
                 type="button"
                 className="bg-tide text-paper rounded-md px-3 py-0.5"
@@ -260,7 +260,7 @@ export function Bench(props: Props) {
                 I want it to…
               </button>
               <UnitChoice />
-            </p>
+            </div>
             {estimate && (
               <Readings
                 pose={calm ?? estimate}

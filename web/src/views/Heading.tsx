@@ -26,7 +26,7 @@ export function Heading(props: Props) {
   const { onChange, onCopy, onDelete, onSchool, onRetry } = props
   const { pattern } = document
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-6 pt-2">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-1 px-6 pt-2">
       <h1 className="sr-only">{pattern.name}</h1>
       <Typed
         key={pattern.name}
@@ -38,6 +38,7 @@ export function Heading(props: Props) {
       />
       <Pick
         label="style"
+        narrow
         value={pattern.school}
         options={schools.map(
           (s) => [s.id as typeof pattern.school, s.label.toLowerCase()] as const,

@@ -29,8 +29,10 @@ export function Hooks() {
       <h2 className="mt-8 font-serif text-2xl">Catalogue</h2>
       <p className="text-soft mb-2">
         Standard dry-fly hooks by shape and size, from memory: measure your own where it matters.
-        Lengths <UnitChoice />
       </p>
+      <div className="flex">
+        <UnitChoice />
+      </div>
       <Table
         head={['hook', ...HEAD]}
         rows={(hooks.data?.catalogue ?? []).map((h) => [

@@ -2,17 +2,20 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { deleteFly, importLog, listFlies, listTrends } from '../api/client'
+import { inUnits, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Page, Table } from './Page'
 import { clock } from './Tie'
 
 /** What was tied: fly by fly, and what a tier's hands do again and again. */
 export function Log() {
+  unit.use()
   const client = useQueryClient()
   const flies = useQuery({ queryKey: ['log'], queryFn: listFlies })
   const trends = useQuery({ queryKey: ['trends'], queryFn: listTrends })
   const file = useRef<HTMLInputElement>(null)
   const [told, setTold] = useState('')
+  const [wanted, setWanted] = useState('')
   const refresh = () =>
     Promise.all([
       client.invalidateQueries({ queryKey: ['log'] }),
@@ -38,7 +41,9 @@ export function Log() {
       setTold((e as Error).message)
     }
   }
-  const list = flies.data ?? []
+  const words = wanted.trim().toLowerCase()
+  const all = flies.data ?? []
+  const list = all.filter((f) => `${f.name} ${f.size} ${f.notes}`.toLowerCase().includes(words))
   return (
     <Page title="Log of tied flies">
       <p className="flex flex-wrap items-center gap-3">
@@ -91,11 +96,25 @@ export function Log() {
           hardly do it.
         </p>
       </section>
-      {flies.isSuccess && list.length === 0 && <p>Nothing is logged yet.</p>}
+      {flies.isSuccess && all.length === 0 && <p>Nothing is logged yet.</p>}
+      {all.length > 0 && (
+        <label className="my-2 flex items-center gap-2">
+          find
+          <input
+            className="border-rule bg-leaf rounded border px-2 py-0.5"
+            placeholder="fly, size or words"
+            value={wanted}
+            onChange={(e) => setWanted(e.target.value)}
+          />
+          <span role="status" className="text-soft">
+            {list.length} of {all.length}
+          </span>
+        </label>
+      )}
       {list.length > 0 && (
         <Table
-          head={['fly', 'tied', 'size', 'took', 'measured', 'picture', '']}
-          words={2}
+          head={['fly', 'tied', 'what came out otherwise', 'notes', 'size', 'took', 'picture', '']}
+          words={4}
           rows={list.map((f) => [
             <Link key="l" className="underline" to={`/log/${f.id}`}>
               {f.name}
@@ -105,9 +124,10 @@ export function Log() {
               month: 'short',
               year: 'numeric',
             }),
+            inUnits(f.differences.join(', ')) || '–',
+            f.notes,
             f.size,
             f.seconds > 0 ? `${clock(f.seconds)} min` : '–',
-            f.measured,
             f.pictured ? 'yes' : '–',
             <button
               key="d"

@@ -26,7 +26,7 @@ export function TiedFly() {
   })
   return (
     <Page title={fly.data ? `${fly.data.fly.document.pattern.name}, as tied` : 'As tied'}>
-      <p className="flex gap-4">
+      <div className="flex gap-4">
         <Link className="underline" to="/log">
           the log
         </Link>
@@ -37,7 +37,7 @@ export function TiedFly() {
         ))}
         <span className="flex-1" />
         <UnitChoice />
-      </p>
+      </div>
       {fly.error && <p role="alert">{fly.error.message}</p>}
       {fly.data && <Sheet key={id} id={id} opened={fly.data} />}
     </Page>

@@ -13,7 +13,7 @@ const VIEWS = [
 export function Views({ id }: { id: string }) {
   const first = useLocation().pathname === '/'
   return (
-    <nav aria-label="Views of this fly" className="flex gap-3 print:hidden">
+    <nav aria-label="Views of this fly" className="flex gap-2.5 print:hidden">
       {VIEWS.map(([path, words]) => (
         <NavLink
           key={path}

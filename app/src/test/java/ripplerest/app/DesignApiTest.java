@@ -144,4 +144,14 @@ class DesignApiTest {
     String[] lines = answer.body().strip().split("\n");
     return lines[lines.length - 1];
   }
+
+  @Test
+  void outcomesSayHowMuchCanBeAsked() throws Exception {
+    JsonNode outcomes = app.get("/api/outcomes").json();
+    assertThat(outcomes.size()).isEqualTo(6);
+    for (JsonNode o : outcomes) {
+      assertThat(o.get("usual").asDouble())
+          .isBetween(o.get("low").asDouble(), o.get("high").asDouble());
+    }
+  }
 }

@@ -94,7 +94,8 @@ class ScreenshotTest {
       shoot(page, "advice");
       page.keyboard().press("Escape");
       page.getByText("size run").first().click();
-      assertThat(page.locator("tbody tr")).hasCount(9);
+      assertThat(page.getByText("Putting every size")).isVisible();
+      assertThat(page.getByText("Putting every size")).isHidden();
       shoot(page, "size-run");
       page.getByText("over time").first().click();
       assertThat(page.getByTestId("over-time"))
@@ -111,6 +112,31 @@ class ScreenshotTest {
       page.getByText("card", new Page.GetByTextOptions().setExact(true)).click();
       assertThat(page.getByTestId("steps")).isVisible();
       shoot(page, "card");
+    }
+  }
+
+  @Test
+  void takeTyingAndLog() {
+    Site site = Site.get();
+    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
+    try (var context = site.browser.newContext(options)) {
+      Page page = context.newPage();
+      page.navigate(site.address);
+      page.getByText("I see").click();
+      page.keyboard().press("v");
+      assertThat(page.getByTestId("where")).hasText("before you start");
+      for (int i = 0; i < 5; i++) {
+        page.keyboard().press("PageDown");
+      }
+      assertThat(page.getByTestId("where")).hasText("step 5 of 6");
+      shoot(page, "tie");
+      page.navigate(site.address + "/log");
+      assertThat(page.getByTestId("trends").locator("li").first()).isVisible();
+      shoot(page, "log");
+      page.getByText("Lantern Dun").last().click();
+      assertThat(page.getByTestId("judged").locator("li").first()).isVisible();
+      page.waitForTimeout(1000);
+      shoot(page, "as-tied");
     }
   }
 

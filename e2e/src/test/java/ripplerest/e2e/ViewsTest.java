@@ -3,6 +3,7 @@ package ripplerest.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
@@ -10,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Media;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.nio.file.Files;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -322,5 +324,15 @@ class ViewsTest extends OnBench {
     assertThat(page.getByTestId("differences")).isVisible();
     assertThat(Site.seriousOn(page)).as("compare").isEmpty();
     assertThat(consoleErrors).isEmpty();
+  }
+
+  @Test
+  void theFlyIsSavedAsAPictureOfItsOwn() throws Exception {
+    openFly("Lantern Dun");
+    Download saved = page.waitForDownload(() -> button("Save the picture").click());
+    assertThat(saved.suggestedFilename()).isEqualTo("lantern-dun.svg");
+    String svg = Files.readString(saved.path());
+    assertThat(svg).startsWith("<svg").contains("Lantern Dun</text>").doesNotContain("var(--");
+    assertThat(svg).doesNotContain("data-handle");
   }
 }

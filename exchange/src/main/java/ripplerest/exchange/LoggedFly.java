@@ -105,6 +105,18 @@ public record LoggedFly(
         .toList();
   }
 
+  /** What was made as it stands here, without asking the plan again. */
+  public List<Made> measures() {
+    return made.stream()
+        .map(
+            m ->
+                new Made(
+                    new Planned(m.part(), m.field(), m.planned(), 0, Double.MAX_VALUE, m.unit()),
+                    m.value(),
+                    m.error()))
+        .toList();
+  }
+
   /** What was made, for the core; held against what the plan has. */
   public List<Made> made(List<Planned> planned) {
     return made.stream()

@@ -69,7 +69,7 @@ class LogController {
       int size,
       Instant tiedAt,
       double seconds,
-      int measured,
+      List<String> differences,
       boolean pictured,
       String notes) {}
 
@@ -104,7 +104,7 @@ class LogController {
         pattern.path("hook").path("size").asInt(0),
         f.tiedAt(),
         f.seconds(),
-        f.made().size(),
+        f.measures().stream().filter(Made::differs).map(Made::words).toList(),
         e.pictured(),
         f.notes());
   }
@@ -178,10 +178,7 @@ class LogController {
   @GetMapping("/api/log/trends")
   List<TrendLine> trends() {
     List<Made> all =
-        log.all().stream()
-            .map(LogStore.Entry::fly)
-            .flatMap(f -> f.made(Planned.of(sizer.size(plan(f).pattern()))).stream())
-            .toList();
+        log.all().stream().map(LogStore.Entry::fly).flatMap(f -> f.measures().stream()).toList();
     return Trend.of(all).stream()
         .map(
             t ->

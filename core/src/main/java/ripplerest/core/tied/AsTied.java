@@ -88,7 +88,7 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
     boolean fine = isFine(planned, alone);
     String does = does(planned, alone);
     String words =
-        off(made)
+        made.words()
             + ": "
             + (does.isEmpty() ? "changes nothing that can be seen" : does)
             + (does.isEmpty() ? "." : fine ? ", still fine." : ".");
@@ -105,25 +105,6 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
         && Math.abs(made.pitchDeg() - planned.pitchDeg()) <= FINE_DEG
         && Math.abs(made.eyeMm() - planned.eyeMm()) <= FINE_MM
         && made.keepsPostureTo() >= keeps;
-  }
-
-  private static String off(Made made) {
-    Planned p = made.planned();
-    String name = p.part().replace('-', ' ');
-    double by = Math.abs(made.off());
-    boolean more = made.off() > 0;
-    if (p.unit().equals("mm")) {
-      String how = p.field().equals("thickness") || p.field().equals("diameter") ? "thick" : "long";
-      return String.format(
-          Locale.ROOT,
-          "%s %.1f mm too %s",
-          name,
-          by,
-          more ? how : how.equals("long") ? "short" : "thin");
-    }
-    String form = by == Math.rint(by) ? "%.0f" : "%.1f";
-    String unit = by == 1 ? p.unit().replaceFirst("s$", "") : p.unit();
-    return name + " " + form.formatted(by) + " " + unit + (more ? " more" : " fewer");
   }
 
   /** What one fly does otherwise than another; empty if nothing that can be seen. */

@@ -1,6 +1,7 @@
 package ripplerest.core.tied;
 
 import java.util.List;
+import java.util.Locale;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 
@@ -55,5 +56,25 @@ public record Made(Planned planned, double value, double error) {
   /** Whether it differs from the plan by more than twice what the measurement can err. */
   public boolean differs() {
     return Math.abs(off()) > Math.max(2 * error, 1e-9);
+  }
+
+  /** What came out otherwise, in a tier's words. */
+  public String words() {
+    Planned p = planned;
+    String name = p.part().replace('-', ' ');
+    double by = Math.abs(off());
+    boolean more = off() > 0;
+    if (p.unit().equals("mm")) {
+      String how = p.field().equals("thickness") || p.field().equals("diameter") ? "thick" : "long";
+      return String.format(
+          Locale.ROOT,
+          "%s %.1f mm too %s",
+          name,
+          by,
+          more ? how : how.equals("long") ? "short" : "thin");
+    }
+    String form = by == Math.rint(by) ? "%.0f" : "%.1f";
+    String unit = by == 1 ? p.unit().replaceFirst("s$", "") : p.unit();
+    return name + " " + form.formatted(by) + " " + unit + (more ? " more" : " fewer");
   }
 }

@@ -21,7 +21,8 @@ import ripplerest.core.sizing.SizedPattern.Span;
 public final class CardWriter {
   private static final List<String> EVERY_FLY =
       List.of(
-          "Hook points and scissors: mind your eyes, and let nobody sit in front of the vise.",
+          "Hook points, scissors and blades: mind your eyes, do not catch what falls, and let nobody sit"
+              + " in front of the vise.",
           "Whether a hook may have a barb, and which feathers may be used, is for your local rules.");
 
   /** Most amounts told at one step; the whole list is elsewhere. */
@@ -145,8 +146,8 @@ public final class CardWriter {
     if (a.value() == Math.rint(a.value())) {
       digits = 0;
     }
-    String form = "%s %." + digits + "f %s";
-    return form.formatted(a.what(), a.value(), a.unit());
+    String value = ("%." + digits + "f %s").formatted(a.value(), a.unit());
+    return a.what().equals(a.unit()) ? value : a.what() + " " + value;
   }
 
   private Optional<Card.Bar> bar(String name) {
