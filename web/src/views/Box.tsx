@@ -24,11 +24,14 @@ const VIEWS = [
 export function Box({ patterns, schools, openId, onNew, onImport }: Props) {
   const file = useRef<HTMLInputElement>(null)
   return (
-    <header className="border-rule flex items-stretch gap-4 border-b px-6">
+    <header className="border-rule flex flex-wrap items-stretch gap-x-4 border-b px-6 lg:flex-nowrap">
       <Link to="/" className="font-serif flex items-center text-xl font-semibold whitespace-nowrap">
         Ripple Rest
       </Link>
-      <nav aria-label="Patterns" className="flex-1 overflow-x-auto">
+      <nav
+        aria-label="Patterns"
+        className="order-last basis-full overflow-x-auto lg:order-none lg:flex-1 lg:basis-0"
+      >
         <ul className="flex h-full">
           {patterns.map((p) => (
             <li key={p.id} className="border-rule border-l last:border-r">

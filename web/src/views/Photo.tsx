@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { type DragEvent, type KeyboardEvent, useRef, useState } from 'react'
 import { ApiError, keepPicture, measurePicture, pictureAddress } from '../api/client'
-import type { LoggedFly, Marks, Photograph, Place } from '../api/types'
+import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
 import { fieldProblem, part as partWords } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
@@ -23,12 +23,14 @@ type Line = { name: string; from?: Place; to?: Place }
 type Props = {
   id: string
   opened: LoggedFly
+  /** How the fly as tied should sit. */
+  estimated: AsTied['made'] | undefined
   /** A measured length is to be what was made. */
   onTake: (name: string, mm: number, error: number) => void
 }
 
 /** A side-on picture of the fly, measured by marks on it: the hook gives the scale. */
-export function Photo({ id, opened, onTake }: Props) {
+export function Photo({ id, opened, estimated, onTake }: Props) {
   const client = useQueryClient()
   const [shown, setShown] = useState(opened.pictured ? 1 : 0)
   const [told, setTold] = useState<Photograph | undefined>(opened.fly.photograph ?? undefined)
@@ -193,7 +195,7 @@ export function Photo({ id, opened, onTake }: Props) {
           </p>
         </>
       )}
-      {told && <Told told={told} onTake={onTake} />}
+      {told && <Told told={told} estimated={estimated} onTake={onTake} />}
     </section>
   )
 }
@@ -201,7 +203,15 @@ export function Photo({ id, opened, onTake }: Props) {
 const nameOf = (p: { part: string; field: string }) => `${partWords(p.part)} ${p.field}`
 
 /** What the picture tells, each with one standard deviation. */
-function Told({ told, onTake }: { told: Photograph; onTake: Props['onTake'] }) {
+function Told({
+  told,
+  estimated: e,
+  onTake,
+}: {
+  told: Photograph
+  estimated: Props['estimated']
+  onTake: Props['onTake']
+}) {
   return (
     <div aria-live="polite" data-testid="told">
       {told.warnings.map((w) => (
@@ -216,6 +226,12 @@ function Told({ told, onTake }: { told: Photograph; onTake: Props['onTake'] }) {
           mm and start of the bend {r.bendMm.toFixed(1)} ± {r.error.toFixed(1)} mm over the film.
         </p>
       ))}
+      {told.rest.length > 0 && e && e.posture !== 'sunk' && (
+        <p className="text-soft">
+          The estimate as tied: {Math.abs(e.pitchDeg).toFixed(0)}°{' '}
+          {e.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {e.eyeMm.toFixed(1)} mm over the film.
+        </p>
+      )}
       <ul>
         {told.lengths.map((l) => (
           <li key={l.name} className="flex items-center gap-2">

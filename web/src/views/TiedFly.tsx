@@ -1,8 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { type UseQueryResult, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { ApiError, changeFly, getAsTied, getFly, readDevice } from '../api/client'
-import type { LoggedFly, Measurement, Planned } from '../api/types'
+import type { AsTied, LoggedFly, Measurement, Planned } from '../api/types'
 import { fieldProblem, part as partWords, posture } from '../parts/words'
 import { inUnits, length, unit } from '../parts/units'
 import { Button } from '../ui/Button'
@@ -60,6 +60,12 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
   })
   const [said, setSaid] = useState('')
   const kept = useKept(id, written)
+  const tied = useQuery({
+    queryKey: ['as-tied', id, kept.saved],
+    queryFn: ({ signal }) => getAsTied(id, signal),
+    gcTime: 0,
+    placeholderData: (before) => before,
+  })
   const set = (p: Planned, value: number | undefined, error = 0) =>
     setWritten((w) => {
       const others = w.made.filter((m) => !same(p, m))
@@ -150,10 +156,11 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
         </label>
       </section>
       <div>
-        <Judged id={id} asked={kept.saved} massMg={written.massMg} />
+        <Judged tied={tied} massMg={written.massMg} />
         <Photo
           id={id}
           opened={opened}
+          estimated={tied.data?.made}
           onTake={(name, value, error) => {
             const p = planned.find((q) => nameOf(q) === name)
             if (p) set(p, value, error)
@@ -297,13 +304,7 @@ function useKept(id: string, written: Written) {
 }
 
 /** What the differences do, and what can be done about them. */
-function Judged({ id, asked, massMg }: { id: string; asked: number; massMg: number }) {
-  const tied = useQuery({
-    queryKey: ['as-tied', id, asked],
-    queryFn: ({ signal }) => getAsTied(id, signal),
-    gcTime: 0,
-    placeholderData: (before) => before,
-  })
+function Judged({ tied, massMg }: { tied: UseQueryResult<AsTied>; massMg: number }) {
   const t = tied.data
   return (
     <section aria-label="What it does" aria-busy={tied.isFetching} data-testid="judged">

@@ -24,13 +24,15 @@ class SpeedTest extends OnBench {
       ms[i] =
           ((Number)
                   page.evaluate(
-                      "async name => {"
-                          + " const fly = () => document.querySelector('[data-testid=fly]').innerHTML;"
-                          + " const fresh = () => document.querySelector('[data-testid=verdict]').dataset.fly === 'fresh';"
+                      "name => {"
+                          + " const verdict = document.querySelector('[data-testid=verdict]');"
                           + " const button = document.querySelector(`[aria-label='${name}']`);"
-                          + " const before = fly(); const start = performance.now(); button.click();"
-                          + " while (fly() === before || !fresh()) await new Promise(requestAnimationFrame);"
-                          + " return performance.now() - start; }",
+                          + " const drawn = new Promise(done => new MutationObserver((_, watch) => {"
+                          + "  if (verdict.dataset.fly !== 'fresh') return; watch.disconnect();"
+                          + "  requestAnimationFrame(() => done(performance.now())); })"
+                          + "  .observe(verdict, {attributeFilter: ['data-fly']}));"
+                          + " const start = performance.now(); button.click();"
+                          + " return drawn.then(end => end - start); }",
                       step(i)))
               .doubleValue();
       page.waitForTimeout(30 + i % 7 * 25);

@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
@@ -33,7 +34,9 @@ public record SidePicture(double pxPerMm, double crookedDeg) {
   private static final double FILM_PX = 470;
 
   private static final double BARB_MM = 0.03;
-  private static final double SOFT_MM = 0.7;
+  private static final Pattern SOFT = Pattern.compile("wing|plume|shuttle|post|indicator|shuck");
+  private static final int SHEER = 70;
+  private static final int DENSE = 200;
   private static final int GRAIN = 10;
 
   /** Where a place of the fly is in the picture, px; y down. */
@@ -70,7 +73,7 @@ public record SidePicture(double pxPerMm, double crookedDeg) {
   private void draw(Graphics2D g, Outline fly) {
     for (Outline.Thick m : fly.members()) {
       double radius = m.radiiMm().stream().mapToDouble(r -> r).average().orElse(0.1);
-      int dense = radius > SOFT_MM ? 60 : 200; // a plume is seen through
+      int dense = SOFT.matcher(m.part()).find() ? SHEER : DENSE;
       line(g, m.axis(), 2 * radius, new Color(0x5B, 0x63, 0x45, dense));
     }
     line(g, fly.wire(), fly.wireMm(), new Color(0x2A3038));
