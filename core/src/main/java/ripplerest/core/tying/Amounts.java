@@ -129,6 +129,9 @@ public final class Amounts {
     }
   }
 
+  /** What fills less of its room than this is loose fibres that have to be spun to a noodle. */
+  private static final double LOOSE = 0.2;
+
   /** A strip goes on in layers, edge to edge; anything loose is twisted to one noodle. */
   private void wound(
       String name, Material material, double length, DoubleUnaryOperator radius, double core) {
@@ -151,8 +154,9 @@ public final class Amounts {
     } else {
       double turns = length / layer;
       double noodle = Math.hypot(turns * 2 * Math.PI * (core + layer / 2), length);
-      add(name, "noodle thick", layer, 0, "mm");
-      add(name, "noodle long", noodle, solidSpread(material) * noodle / 2, "mm");
+      String what = material.get(Property.SOLID_SHARE) < LOOSE ? "noodle" : "strand";
+      add(name, what + " thick", layer, 0, "mm");
+      add(name, what + " long", noodle, solidSpread(material) * noodle / 2, "mm");
     }
   }
 

@@ -147,7 +147,12 @@ public final class CardWriter {
       digits = 0;
     }
     String value = ("%." + digits + "f %s").formatted(a.value(), a.unit());
-    return a.what().equals(a.unit()) ? value : a.what() + " " + value;
+    if (a.unit().equals("pieces")) {
+      return a.what().equals("to take")
+          ? "%.0f to take".formatted(a.value())
+          : "%.0f %s".formatted(a.value(), a.what());
+    }
+    return a.what().equals(a.unit()) ? value : a.what() + ": " + value;
   }
 
   private Optional<Card.Bar> bar(String name) {
@@ -165,6 +170,9 @@ public final class CardWriter {
 
   /** A place on the shank as a tier measures it. */
   private String behind(double mm) {
+    if (mm < 0.05) {
+      return "the eye";
+    }
     return "%.1f mm (%.1f eye lengths) behind the eye".formatted(mm, mm / sized.hook().eyeMm());
   }
 
@@ -216,6 +224,11 @@ public final class CardWriter {
     if (noodle.isPresent() && thick.isPresent()) {
       return "Mix the dubbing and spin a noodle %.0f mm long and %.1f mm thick."
           .formatted(noodle.get().value(), thick.get().value());
+    }
+    Optional<Amount> strand = find(name, "strand long");
+    if (strand.isPresent()) {
+      return "Let it untwist so that it lies flat; it takes %.0f mm of it."
+          .formatted(strand.get().value());
     }
     return pieces
         .map(p -> "Have %.0f of them ready; soak quill and biot first.".formatted(p.value()))
