@@ -23,9 +23,14 @@ function picture(caption: string): string {
   words.textContent = caption
   copy.append(words)
   const colours = getComputedStyle(document.documentElement)
-  return new XMLSerializer()
-    .serializeToString(copy)
-    .replace(COLOURS, (_, name: string) => colours.getPropertyValue(name).trim())
+  return (
+    new XMLSerializer()
+      .serializeToString(copy)
+      // its paints are its own: those of the page are not drawn while the page is hidden
+      .replace(/\bid="([\w-]+)"/g, 'id="alone-$1"')
+      .replace(/url\(#([\w-]+)\)/g, 'url(#alone-$1)')
+      .replace(COLOURS, (_, name: string) => colours.getPropertyValue(name).trim())
+  )
 }
 
 /** Saves the picture as an SVG file. */

@@ -120,7 +120,7 @@ public final class CardPdf {
 
   private void labelled(String name, String words) throws IOException {
     if (!words.isEmpty()) {
-      text(name + ": " + words, 9.5f, MARGIN);
+      text(CardText.labelled(name, words), 9.5f, MARGIN);
     }
   }
 

@@ -103,7 +103,7 @@ public final class CardSvg {
 
   private void told(String name, String words) {
     if (!words.isEmpty()) {
-      words(name + ": " + words, WORDS_FROM, TEXT, false);
+      words(CardText.labelled(name, words), WORDS_FROM, TEXT, false);
     }
   }
 

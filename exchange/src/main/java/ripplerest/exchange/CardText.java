@@ -21,7 +21,7 @@ public final class CardText {
       line(text, "take", String.join("; ", step.take()));
       line(text, "do", step.how());
       line(text, "check", step.check());
-      line(text, "if " + step.mistake().replaceFirst("\\.$", ""), step.remedy());
+      line(text, step.mistake().replaceFirst("\\.$", "?"), step.remedy());
       line(text, "caution", step.caution());
       line(text, "either way", step.ways());
     }
@@ -37,9 +37,14 @@ public final class CardText {
     return text.toString().replace("\r\n", "\n");
   }
 
+  /** What is said under a name; a question has its mark already. */
+  static String labelled(String name, String words) {
+    return name + (name.endsWith("?") ? " " : ": ") + words;
+  }
+
   private static void line(StringBuilder text, String name, String words) {
     if (!words.isEmpty()) {
-      text.append("   ").append(name).append(": ").append(words).append('\n');
+      text.append("   ").append(labelled(name, words)).append('\n');
     }
   }
 }
