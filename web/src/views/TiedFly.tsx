@@ -115,7 +115,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
               <td className="py-1">whole fly</td>
               <td />
               <td className="flex items-center gap-1 py-1">
-                <Number_
+                <OptionalNumber
                   label="whole fly, mg"
                   value={written.massMg || undefined}
                   onSet={(v) => setWritten((w) => ({ ...w, massMg: v ?? 0 }))}
@@ -134,7 +134,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
               <td className="py-1">time</td>
               <td />
               <td className="flex items-center gap-1 py-1">
-                <Number_
+                <OptionalNumber
                   label="time, minutes"
                   value={written.seconds > 0 ? Math.round(written.seconds / 6) / 10 : undefined}
                   onSet={(v) => setWritten((w) => ({ ...w, seconds: (v ?? 0) * 60 }))}
@@ -191,7 +191,7 @@ function Line({
         {isLength ? length(p.value) : `${Number(p.value.toFixed(1))} ${p.unit}`}
       </td>
       <td className="flex items-center gap-1 py-1">
-        <Number_ label={`${nameOf(p)}, ${p.unit}`} value={made} onSet={(v) => onSet(v)} />
+        <OptionalNumber label={`${nameOf(p)}, ${p.unit}`} value={made} onSet={(v) => onSet(v)} />
         <span className="text-soft w-12 overflow-hidden whitespace-nowrap">{p.unit}</span>
         {isLength && (
           <Button aria-label={`${nameOf(p)} from the caliper`} onClick={onRead}>
@@ -204,7 +204,7 @@ function Line({
 }
 
 /** A number that may be blank; what is no number is put back. */
-function Number_({
+function OptionalNumber({
   label,
   value,
   onSet,

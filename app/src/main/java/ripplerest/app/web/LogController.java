@@ -112,13 +112,9 @@ class LogController {
   /** A fly tied to a stored pattern as it is now, of which nothing is measured yet. */
   @PostMapping("/api/log")
   Fly add(@RequestParam UUID pattern) {
-    LoggedFly fly = fresh(pattern, 0);
+    LoggedFly fly = LoggedFly.fresh(patterns.get(pattern).document(), Instant.now(), 0);
     log.keep(fly, pattern);
     return fly(fly.id());
-  }
-
-  LoggedFly fresh(UUID pattern, double seconds) {
-    return LoggedFly.fresh(patterns.get(pattern).document(), Instant.now(), seconds);
   }
 
   /** One tied fly. */

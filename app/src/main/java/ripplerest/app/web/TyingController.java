@@ -1,6 +1,7 @@
 package ripplerest.app.web;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,6 +26,7 @@ import ripplerest.core.tying.Card;
 import ripplerest.core.tying.CardWriter;
 import ripplerest.core.tying.OwnTimes;
 import ripplerest.exchange.LoggedFly;
+import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
 
 /** A fly on the vise: at which step it is, and how long each has taken. */
@@ -36,7 +38,6 @@ class TyingController {
   private static final double LEAST_SECONDS = 2;
 
   private final LogStore log;
-  private final LogController flies;
   private final PatternStore patterns;
   private final PatternReader reader;
   private final Sizer sizer;
@@ -44,13 +45,11 @@ class TyingController {
 
   TyingController(
       LogStore log,
-      LogController flies,
       PatternStore patterns,
       PatternReader reader,
       Sizer sizer,
       MaterialStore materials) {
     this.log = log;
-    this.flies = flies;
     this.patterns = patterns;
     this.reader = reader;
     this.sizer = sizer;
@@ -87,8 +86,9 @@ class TyingController {
   @PostMapping("/api/patterns/{id}/tying/finish")
   LoggedFly finish(@PathVariable UUID id) {
     List<Double> seconds = log.tying(id).seconds();
-    byte[] document = patterns.get(id).document().getBytes(StandardCharsets.UTF_8);
-    Card card = CardWriter.of(sizer.size(reader.read(document).pattern()), materials.materials());
+    String document = patterns.get(id).document();
+    PatternFile plan = reader.read(document.getBytes(StandardCharsets.UTF_8));
+    Card card = CardWriter.of(sizer.size(plan.pattern()), materials.materials());
     Map<String, List<Double>> ratios = new HashMap<>();
     for (int i = 0; i < Math.min(seconds.size(), card.steps().size()); i++) {
       double took = seconds.get(i);
@@ -100,7 +100,7 @@ class TyingController {
       }
     }
     double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
-    LoggedFly fly = flies.fresh(id, whole);
+    LoggedFly fly = LoggedFly.fresh(document, Instant.now(), whole);
     log.finish(id, fly, ratios);
     return fly;
   }
