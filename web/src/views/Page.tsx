@@ -28,7 +28,7 @@ export function Table({
   words?: number
 }) {
   const side = (column: number) =>
-    column < words ? `text-left ${column > 0 ? 'pl-4' : ''}` : 'pl-4 text-right'
+    column < words ? `text-left ${column > 0 ? 'pl-4' : ''}` : 'pl-4 text-right whitespace-nowrap'
   return (
     <table className="w-full tabular-nums">
       <thead>
