@@ -134,3 +134,6 @@ export function fieldProblem(error: ApiError): string {
     ? `${field.pointer}: ${field.value} does not do; ${field.bound}. ${field.remedy}`
     : error.message
 }
+
+/** What something that can be measured on a fly is called. */
+export const measureName = (p: { part: string; field: string }) => `${part(p.part)} ${p.field}`

@@ -217,3 +217,14 @@ function away(view: View, lines: Lines, near: boolean): Lines {
     return toward >= 0 === near
   })
 }
+
+/** The paint that rounds a body; every picture with a fly in it needs it among its definitions. */
+export function Rounding() {
+  return (
+    <linearGradient id="round" x1="0" x2="0" y1="0" y2="1">
+      <stop offset="0" stopColor="#fff" stopOpacity="0.35" />
+      <stop offset="0.45" stopColor="#fff" stopOpacity="0" />
+      <stop offset="1" stopColor="#000" stopOpacity="0.55" />
+    </linearGradient>
+  )
+}

@@ -21,7 +21,7 @@ import {
 } from '../scene/projection'
 import { Callouts, CalloutList, compact } from './Callouts'
 import { FilmMap, type FishEye } from './FilmMap'
-import { Fly } from './Fly'
+import { Fly, Rounding } from './Fly'
 import { MmGrid, ScaleBar } from './Scale'
 
 type Drawn = {
@@ -223,11 +223,7 @@ function Paints() {
         <stop offset="0" stopColor="var(--water-top)" />
         <stop offset="1" stopColor="var(--water-deep)" />
       </linearGradient>
-      <linearGradient id="round" x1="0" x2="0" y1="0" y2="1">
-        <stop offset="0" stopColor="#fff" stopOpacity="0.35" />
-        <stop offset="0.45" stopColor="#fff" stopOpacity="0" />
-        <stop offset="1" stopColor="#000" stopOpacity="0.55" />
-      </linearGradient>
+      <Rounding />
     </defs>
   )
 }

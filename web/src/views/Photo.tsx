@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { type DragEvent, type KeyboardEvent, useRef, useState } from 'react'
 import { ApiError, keepPicture, measurePicture, pictureAddress } from '../api/client'
 import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
-import { fieldProblem, part as partWords } from '../parts/words'
+import { fieldProblem, measureName } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
 
@@ -12,7 +12,7 @@ const MOST_BYTES = 12_000_000
 const ORDER = [
   ['eye', 'rear edge of the hook eye'],
   ['bend', 'start of the bend'],
-  ['point', 'hook point (Enter twice to leave it out)'],
+  ['point', 'hook point; if it is not to be seen, choose film left below'],
   ['film left', 'film, left of the fly'],
   ['film right', 'film, right of the fly'],
 ] as const
@@ -40,7 +40,7 @@ export function Photo({ id, opened, estimated, onTake }: Props) {
   const [mark, setMark] = useState<Name | 'from' | 'to' | undefined>('eye')
   const file = useRef<HTMLInputElement>(null)
   const lengths = opened.planned.filter((p) => p.unit === 'mm')
-  const [next, setNext] = useState(lengths[0] ? nameOf(lengths[0]) : '')
+  const [next, setNext] = useState(lengths[0] ? measureName(lengths[0]) : '')
 
   const take = async (chosen: File | undefined) => {
     if (!chosen) return
@@ -177,7 +177,7 @@ export function Photo({ id, opened, estimated, onTake }: Props) {
             <Pick
               label="length of"
               value={next}
-              options={lengths.map((p) => [nameOf(p), nameOf(p)] as const)}
+              options={lengths.map((p) => [measureName(p), measureName(p)] as const)}
               onChange={setNext}
             />
             <Button
@@ -199,8 +199,6 @@ export function Photo({ id, opened, estimated, onTake }: Props) {
     </section>
   )
 }
-
-const nameOf = (p: { part: string; field: string }) => `${partWords(p.part)} ${p.field}`
 
 /** What the picture tells, each with one standard deviation. */
 function Told({

@@ -88,7 +88,7 @@ function Steps({ id, card }: { id: string; card: Card }) {
   if (at === undefined || !tying.at) {
     return (
       <p className="p-8 text-2xl" aria-busy="true">
-        Looking where you were…
+        Looking where you were… {tying.lost && `${tying.lost} It is asked again.`}
       </p>
     )
   }

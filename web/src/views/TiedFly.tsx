@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { ApiError, changeFly, getAsTied, getFly, readDevice } from '../api/client'
 import type { AsTied, LoggedFly, Measurement, Planned } from '../api/types'
-import { fieldProblem, part as partWords, posture } from '../parts/words'
+import { fieldProblem, measureName, posture } from '../parts/words'
 import { inUnits, length, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Page } from './Page'
@@ -44,7 +44,6 @@ export function TiedFly() {
   )
 }
 
-const nameOf = (p: { part: string; field: string }) => `${partWords(p.part)} ${p.field}`
 const same = (p: { part: string; field: string }, m: { part: string; field: string }) =>
   p.part === m.part && p.field === m.field
 
@@ -104,7 +103,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
           <tbody>
             {planned.map((p) => (
               <Line
-                key={nameOf(p)}
+                key={measureName(p)}
                 planned={p}
                 made={written.made.find((m) => same(p, m))?.value}
                 onSet={(value, error) => set(p, value, error)}
@@ -162,7 +161,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
           opened={opened}
           estimated={tied.data?.made}
           onTake={(name, value, error) => {
-            const p = planned.find((q) => nameOf(q) === name)
+            const p = planned.find((q) => measureName(q) === name)
             if (p) set(p, value, error)
           }}
         />
@@ -186,15 +185,19 @@ function Line({
   const isLength = p.unit === 'mm'
   return (
     <tr className="border-rule border-b">
-      <td className="py-1">{nameOf(p)}</td>
+      <td className="py-1">{measureName(p)}</td>
       <td className="pr-3 text-right">
         {isLength ? length(p.value) : `${Number(p.value.toFixed(1))} ${p.unit}`}
       </td>
       <td className="flex items-center gap-1 py-1">
-        <OptionalNumber label={`${nameOf(p)}, ${p.unit}`} value={made} onSet={(v) => onSet(v)} />
+        <OptionalNumber
+          label={`${measureName(p)}, ${p.unit}`}
+          value={made}
+          onSet={(v) => onSet(v)}
+        />
         <span className="text-soft w-12 overflow-hidden whitespace-nowrap">{p.unit}</span>
         {isLength && (
-          <Button aria-label={`${nameOf(p)} from the caliper`} onClick={onRead}>
+          <Button aria-label={`${measureName(p)} from the caliper`} onClick={onRead}>
             caliper
           </Button>
         )}

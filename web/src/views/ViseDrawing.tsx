@@ -1,7 +1,7 @@
 import { useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { Outline } from '../api/types'
 import { fit } from '../scene/projection'
-import { Fly } from './Fly'
+import { Fly, Rounding } from './Fly'
 
 /** The fly so far as it stands in the vise: what is tied on, and in front of it what is being tied. */
 export function ViseDrawing({
@@ -48,11 +48,7 @@ export function ViseDrawing({
         className="absolute inset-0"
       >
         <defs>
-          <linearGradient id="round" x1="0" x2="0" y1="0" y2="1">
-            <stop offset="0" stopColor="#fff" stopOpacity="0.35" />
-            <stop offset="0.45" stopColor="#fff" stopOpacity="0" />
-            <stop offset="1" stopColor="#000" stopOpacity="0.55" />
-          </linearGradient>
+          <Rounding />
         </defs>
         <Fly outline={soFar} view={view} chosen={now} />
       </svg>

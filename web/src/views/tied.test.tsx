@@ -35,7 +35,7 @@ afterEach(() => {
 })
 
 describe('a fly on the vise', () => {
-  const away = new client.ApiError({ title: 'No answer', status: 0 })
+  const away = new client.ApiError({ title: 'No answer', status: 0, detail: 'It does not answer.' })
 
   beforeEach(() => {
     vi.mocked(client.getTying).mockResolvedValue({ step: 2, seconds: [10, 20] })
@@ -66,6 +66,17 @@ describe('a fly on the vise', () => {
     await waitFor(() => expect(again.result.current.kept).toBe(true), { timeout: 6000 })
     expect(client.keepTying).toHaveBeenLastCalledWith('a', expect.objectContaining({ step: 3 }))
   })
+
+  it('waits for where it was rather than begin anew', async () => {
+    vi.mocked(client.keepTying).mockClear()
+    vi.mocked(client.getTying).mockRejectedValueOnce(away)
+    const { result } = renderHook(() => useTying('a', 4))
+    await waitFor(() => expect(result.current.lost).not.toBe(''))
+    expect(result.current.at).toBeUndefined()
+    expect(client.keepTying).not.toHaveBeenCalled()
+    await waitFor(() => expect(result.current.at?.step).toBe(2), { timeout: 6000 })
+    expect(result.current.lost).toBe('')
+  }, 10_000)
 
   it('counts the seconds of the page that is open, and none while it rests', async () => {
     const { result } = renderHook(() => useTying('a', 4))

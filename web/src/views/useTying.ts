@@ -38,6 +38,7 @@ export function useTying(id: string, steps: number) {
   const [first] = useState(() => unsent(id))
   const [at, setAt] = useState<Tying | undefined>(first)
   const [kept, setKept] = useState(first === undefined)
+  const [lost, setLost] = useState('')
   const [running, setRunning] = useState(true)
   const latest = useRef<Tying | undefined>(first)
   const sending = useRef(false)
@@ -73,12 +74,25 @@ export function useTying(id: string, steps: number) {
   useEffect(() => {
     if (first) return // sent again as whatever is not kept
     let here = true
-    getTying(id).then(
-      (there) => here && setAt(there),
-      () => here && setAt({ step: 0, seconds: [] }),
-    )
+    let again: ReturnType<typeof setTimeout> | undefined
+    // never taken for the first step when it cannot be asked: that would be kept over the right one
+    const look = () =>
+      void getTying(id).then(
+        (there) => {
+          if (!here) return
+          setLost('')
+          setAt(there)
+        },
+        (e: Error) => {
+          if (!here) return
+          setLost(e.message)
+          again = setTimeout(look, RETRY_MS)
+        },
+      )
+    look()
     return () => {
       here = false
+      clearTimeout(again)
     }
   }, [id, first])
   useEffect(() => {
@@ -113,7 +127,7 @@ export function useTying(id: string, steps: number) {
     return fly.id
   }
   const restart = () => keep({ step: 0, seconds: [] })
-  return { at, kept, running, pause: () => setRunning((r) => !r), go, finish, restart }
+  return { at, lost, kept, running, pause: () => setRunning((r) => !r), go, finish, restart }
 }
 
 /** A second more for the page that is open; the preparation's come after those of the steps. */

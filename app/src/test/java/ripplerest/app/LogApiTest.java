@@ -3,11 +3,14 @@ package ripplerest.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Random;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import ripplerest.app.RunningApplication.Answer;
@@ -146,7 +149,10 @@ class LogApiTest {
         .isBetween(0.1, 0.3);
     String near = "{\"eye\":{\"x\":400,\"y\":400},\"bend\":{\"x\":410,\"y\":400}}";
     assertThat(app.send("POST", "/api/log/" + fly + "/marks", near).status()).isEqualTo(422);
-    assertThat(app.send("POST", "/api/log/" + fly + "/marks", "{}").status()).isEqualTo(422);
+    for (String nothing :
+        new String[] {"{}", "{\"eye\":null}", near.replace("}}", "},\"film\":[null,null]}")}) {
+      assertThat(app.send("POST", "/api/log/" + fly + "/marks", nothing).status()).isEqualTo(422);
+    }
   }
 
   @Test
@@ -158,6 +164,10 @@ class LogApiTest {
     assertThat(large.statusCode()).isEqualTo(422);
     assertThat(large.body()).contains("at most 12 MB");
     assertThat(put(fly, "words".getBytes(), "image/png").body()).contains("no whole PNG or JPEG");
+    ByteArrayOutputStream vast = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(9000, 9000, BufferedImage.TYPE_BYTE_BINARY), "png", vast);
+    assertThat(put(fly, vast.toByteArray(), "image/png").body())
+        .contains("at most 60 million pixels");
     byte[] broken = java.util.Arrays.copyOf(bytes(picturedFly()), 5000);
     assertThat(put(fly, broken, "image/png").statusCode()).isEqualTo(422);
     assertThat(app.get("/api/log/" + fly).json().get("pictured").asBoolean()).isFalse();

@@ -2,6 +2,7 @@ package ripplerest.exchange;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
@@ -101,6 +102,7 @@ public record LoggedFly(
   /** The same, held against what the fly has. */
   public static List<MadeView> made(List<Planned> planned, List<Measurement> typed) {
     return typed.stream()
+        .filter(Objects::nonNull)
         .map(m -> MadeView.of(Made.of(planned, m.part(), m.field(), m.value(), m.error())))
         .toList();
   }

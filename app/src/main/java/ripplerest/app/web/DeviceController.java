@@ -1,5 +1,9 @@
 package ripplerest.app.web;
 
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,14 +16,15 @@ import ripplerest.devices.Instrument;
 /** Reads caliper and scale. */
 @RestController
 class DeviceController {
-  private final String caliper;
-  private final String scale;
+  private static final Pattern PLACE = Pattern.compile("([^:\\s]+):(\\d{1,5})");
+
+  private final Map<Instrument, Device> devices = new EnumMap<>(Instrument.class);
 
   DeviceController(
       @Value("${ripplerest.devices.caliper}") String caliper,
       @Value("${ripplerest.devices.scale}") String scale) {
-    this.caliper = caliper;
-    this.scale = scale;
+    devices.put(Instrument.CALIPER, at(Instrument.CALIPER, caliper));
+    devices.put(Instrument.SCALE, at(Instrument.SCALE, scale));
   }
 
   /** What a device reads now, in its unit. */
@@ -29,9 +34,17 @@ class DeviceController {
   @PostMapping("/api/devices/{what}/reading")
   Reading read(@PathVariable String what) throws DeviceException {
     Instrument instrument = instrument(what);
-    String[] at = (instrument == Instrument.CALIPER ? caliper : scale).split(":");
-    Device device = new Device(instrument, at[0], Integer.parseInt(at[1]));
-    return new Reading(device.read(), instrument.unit(), instrument.resolution());
+    return new Reading(devices.get(instrument).read(), instrument.unit(), instrument.resolution());
+  }
+
+  private static Device at(Instrument what, String place) {
+    Matcher m = PLACE.matcher(place);
+    if (!m.matches()) {
+      throw new IllegalArgumentException(
+          "ripplerest.devices.%s is \"%s\", must be host:port, such as 127.0.0.1:7411."
+              .formatted(what.word(), place));
+    }
+    return new Device(what, m.group(1), Integer.parseInt(m.group(2)));
   }
 
   private static Instrument instrument(String what) {

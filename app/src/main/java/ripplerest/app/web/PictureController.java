@@ -6,9 +6,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
@@ -35,6 +37,12 @@ class PictureController {
   static final int MOST_BYTES = 12_000_000;
 
   private static final int MOST_PX = 12_000;
+
+  /** A small file can unpack to more than there is room for. */
+  private static final long MOST_PIXELS = 60_000_000;
+
+  /** Of so many pixels one is looked at, each way. */
+  private static final int SPARSE = 8;
 
   /** What browsers show and this program can read the size of. */
   private static final Map<String, String> TYPES =
@@ -67,10 +75,11 @@ class PictureController {
           marked("eye", eye),
           marked("bend", bend),
           Optional.ofNullable(point).map(p -> p.vector("point")),
-          film == null ? List.of() : film.stream().map(p -> p.vector("film")).toList(),
+          film == null ? List.of() : film.stream().map(p -> marked("film", p)).toList(),
           lines == null
               ? List.of()
               : lines.stream()
+                  .filter(Objects::nonNull)
                   .map(
                       l ->
                           new Photograph.Stretch(
@@ -111,7 +120,16 @@ class PictureController {
       PictureSize size = new PictureSize(image.getWidth(0), image.getHeight(0));
       Require.inRange("width of the picture", size.widthPx(), 1, MOST_PX);
       Require.inRange("height of the picture", size.heightPx(), 1, MOST_PX);
-      image.read(0); // a picture that breaks off in the middle is refused too
+      if ((long) size.widthPx() * size.heightPx() > MOST_PIXELS) {
+        throw new OutOfRangeException(
+            "picture",
+            size.widthPx() + " × " + size.heightPx() + " px",
+            "at most 60 million pixels",
+            "Make it smaller: 2,000 px across is plenty for a fly.");
+      }
+      ImageReadParam sparse = image.getDefaultReadParam();
+      sparse.setSourceSubsampling(SPARSE, SPARSE, 0, 0);
+      image.read(0, sparse); // to its end, in little room: one that breaks off is refused too
       String type = TYPES.get(image.getFormatName().toLowerCase(java.util.Locale.ROOT));
       log.picture(id, new LogStore.Picture(type, bytes));
       return size;
