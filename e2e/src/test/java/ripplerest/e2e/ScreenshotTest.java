@@ -9,6 +9,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,116 +28,120 @@ class ScreenshotTest {
     "Gravel Stone, bench-stone, LIGHT, what-if"
   })
   void take(String fly, String file, ColorScheme scheme, String open) {
-    Site site = Site.get();
-    Browser.NewContextOptions options =
-        new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme);
-    try (var context = site.browser.newContext(options)) {
-      Page page = context.newPage();
-      page.navigate(site.address);
-      page.getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))
-          .getByText(fly, new Locator.GetByTextOptions().setExact(true))
-          .click();
-      page.getByText("I see").click();
-      Locator last = page.locator("[data-reading='over-time'] [aria-busy='false']");
-      assertThat(last).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
-      if (!open.equals("none")) {
-        page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
-        page.waitForTimeout(300);
-      }
-      shoot(page, file);
-    }
+    show(
+        scheme,
+        page -> {
+          page.navigate(Site.get().address);
+          page.getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))
+              .getByText(fly, new Locator.GetByTextOptions().setExact(true))
+              .click();
+          page.getByText("I see").click();
+          Locator last = page.locator("[data-reading='over-time'] [aria-busy='false']");
+          assertThat(last).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+          if (!open.equals("none")) {
+            page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
+            page.waitForTimeout(300);
+          }
+          shoot(page, file);
+        });
   }
 
   @ParameterizedTest
   @CsvSource({"below", "head-on"})
   void takeCamera(String camera) {
-    Site site = Site.get();
-    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
-    try (var context = site.browser.newContext(options)) {
-      Page page = context.newPage();
-      page.navigate(site.address);
-      page.getByText("I see").click();
-      page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(camera)).click();
-      page.waitForTimeout(3000);
-      shoot(page, "bench-" + camera);
-    }
+    show(
+        ColorScheme.LIGHT,
+        page -> {
+          page.navigate(Site.get().address);
+          page.getByText("I see").click();
+          page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(camera)).click();
+          page.waitForTimeout(3000);
+          shoot(page, "bench-" + camera);
+        });
   }
 
   @ParameterizedTest
   @CsvSource({"hooks, tbody tr", "schools, tbody tr", "book, tbody tr", "materials, main li"})
   void takeView(String view, String row) {
-    Site site = Site.get();
-    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
-    try (var context = site.browser.newContext(options)) {
-      Page page = context.newPage();
-      page.navigate(site.address + "/" + view);
-      assertThat(page.locator(row).nth(8)).isVisible();
-      if (view.equals("book")) {
-        assertThat(page.getByTestId("found"))
-            .not()
-            .containsText(
-                "not been put", new LocatorAssertions.ContainsTextOptions().setTimeout(60_000));
-      }
-      shoot(page, view);
-    }
+    show(
+        ColorScheme.LIGHT,
+        page -> {
+          page.navigate(Site.get().address + "/" + view);
+          assertThat(page.locator(row).nth(8)).isVisible();
+          if (view.equals("book")) {
+            assertThat(page.getByTestId("found"))
+                .not()
+                .containsText(
+                    "not been put", new LocatorAssertions.ContainsTextOptions().setTimeout(60_000));
+          }
+          shoot(page, view);
+        });
   }
 
   @Test
   void takeSizeRunAndAdvice() {
-    Site site = Site.get();
-    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
-    try (var context = site.browser.newContext(options)) {
-      Page page = context.newPage();
-      page.navigate(site.address);
-      page.getByLabel("hackle: what else, how many").click();
-      assertThat(page.getByText("reach it")).isVisible();
-      assertThat(page.getByLabel("use Soft game-bird hackle")).isVisible();
-      shoot(page, "advice");
-      page.keyboard().press("Escape");
-      page.getByText("size run").first().click();
-      assertThat(page.getByText("Putting every size")).isVisible();
-      assertThat(page.getByText("Putting every size")).isHidden();
-      shoot(page, "size-run");
-      page.getByText("over time").first().click();
-      assertThat(page.getByTestId("over-time"))
-          .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
-      shoot(page, "over-time");
-      page.getByText("compare").first().click();
-      for (int way : new int[] {2, 0}) {
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("tied the other way"))
-            .click();
-        page.getByRole(AriaRole.OPTION).nth(way).click();
-        page.waitForTimeout(2500);
-      }
-      shoot(page, "compare");
-      page.getByText("card", new Page.GetByTextOptions().setExact(true)).click();
-      assertThat(page.getByTestId("steps")).isVisible();
-      shoot(page, "card");
-    }
+    show(
+        ColorScheme.LIGHT,
+        page -> {
+          page.navigate(Site.get().address);
+          page.getByLabel("hackle: what else, how many").click();
+          assertThat(page.getByText("reach it")).isVisible();
+          assertThat(page.getByLabel("use Soft game-bird hackle")).isVisible();
+          shoot(page, "advice");
+          page.keyboard().press("Escape");
+          page.getByText("size run").first().click();
+          assertThat(page.getByText("Putting every size")).isVisible();
+          assertThat(page.getByText("Putting every size")).isHidden();
+          shoot(page, "size-run");
+          page.getByText("over time").first().click();
+          assertThat(page.getByTestId("over-time"))
+              .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
+          shoot(page, "over-time");
+          page.getByText("compare").first().click();
+          for (int way : new int[] {2, 0}) {
+            page.getByRole(
+                    AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("tied the other way"))
+                .click();
+            page.getByRole(AriaRole.OPTION).nth(way).click();
+            page.waitForTimeout(2500);
+          }
+          shoot(page, "compare");
+          page.getByText("card", new Page.GetByTextOptions().setExact(true)).click();
+          assertThat(page.getByTestId("steps")).isVisible();
+          shoot(page, "card");
+        });
   }
 
   @Test
   void takeTyingAndLog() {
-    Site site = Site.get();
-    Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
-    try (var context = site.browser.newContext(options)) {
-      Page page = context.newPage();
-      page.navigate(site.address);
-      page.getByText("I see").click();
-      page.keyboard().press("v");
-      assertThat(page.getByTestId("where")).hasText("before you start");
-      for (int i = 0; i < 5; i++) {
-        page.keyboard().press("PageDown");
-      }
-      assertThat(page.getByTestId("where")).hasText("step 5 of 6");
-      shoot(page, "tie");
-      page.navigate(site.address + "/log");
-      assertThat(page.getByTestId("trends").locator("li").first()).isVisible();
-      shoot(page, "log");
-      page.getByText("Lantern Dun").last().click();
-      assertThat(page.getByTestId("judged").locator("li").first()).isVisible();
-      page.waitForTimeout(1000);
-      shoot(page, "as-tied");
+    show(
+        ColorScheme.LIGHT,
+        page -> {
+          page.navigate(Site.get().address);
+          page.getByText("I see").click();
+          page.keyboard().press("v");
+          assertThat(page.getByTestId("where")).hasText("before you start");
+          for (int i = 0; i < 5; i++) {
+            page.keyboard().press("PageDown");
+          }
+          assertThat(page.getByTestId("where")).hasText("step 5 of 6");
+          shoot(page, "tie");
+          page.navigate(Site.get().address + "/log");
+          assertThat(page.getByTestId("trends").locator("li").first()).isVisible();
+          shoot(page, "log");
+          page.getByText("Lantern Dun").last().click();
+          assertThat(page.getByTestId("judged").locator("li").first()).isVisible();
+          page.waitForTimeout(1000);
+          shoot(page, "as-tied");
+        });
+  }
+
+  /** A page of 1280 × 800. */
+  private static void show(ColorScheme scheme, Consumer<Page> act) {
+    Browser.NewContextOptions options =
+        new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme);
+    try (var context = Site.get().browser.newContext(options)) {
+      act.accept(context.newPage());
     }
   }
 

@@ -56,7 +56,7 @@ public record CardView(
         c.steps().stream().map(s -> step(s, own)).toList(),
         c.bars().stream().map(CardView::bar).toList(),
         c.cautions(),
-        c.seconds() + c.steps().stream().mapToDouble(s -> seconds(s, own) - s.seconds()).sum(),
+        Math.round(own.seconds(c)),
         EstimateView.outline(vise));
   }
 
@@ -76,13 +76,9 @@ public record CardView(
         s.remedy(),
         s.caution(),
         s.ways(),
-        seconds(s, own),
+        Math.round(own.seconds(s)),
         own.timed(Pattern.kindOf(s.part())),
         s.bar().map(CardView::bar).stream().toList());
-  }
-
-  private static double seconds(Card.Step s, OwnTimes own) {
-    return Math.round(own.seconds(Pattern.kindOf(s.part()), s.seconds()));
   }
 
   private static BarView bar(Card.Bar b) {

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.descriptive.DescriptiveStatistics;
+import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.material.Form;
 
 /**
  * What a tier's hands do again and again: the mean departure from the plan of one field of one sort
@@ -43,10 +45,11 @@ public record Trend(String kind, String field, int flies, double share, double e
 
   private static String sort(String part) {
     String kind = Pattern.kindOf(part);
+    if (PartKind.named(kind).form() == Form.HACKLE) {
+      return "hackle";
+    }
     boolean wing = kind.endsWith("wing") || kind.endsWith("plume") || kind.endsWith("shuttle");
-    boolean hackle = kind.endsWith("hackle") || kind.endsWith("collar");
-    boolean spun = kind.equals("spun-plume");
-    return hackle || spun ? "hackle" : wing || kind.equals("post") ? "wing" : kind;
+    return wing || kind.equals("post") ? "wing" : kind;
   }
 
   private static Trend of(String kind, String field, List<Made> all) {

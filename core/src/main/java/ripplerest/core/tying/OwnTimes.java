@@ -2,6 +2,7 @@ package ripplerest.core.tying;
 
 import java.util.List;
 import java.util.Map;
+import ripplerest.core.dressing.Pattern;
 import ripplerest.core.quantity.Require;
 
 /**
@@ -45,6 +46,18 @@ public final class OwnTimes {
     List<Double> own = ratios.getOrDefault(kind, List.of());
     double sum = own.stream().mapToDouble(Math::log).sum();
     return assumed * Math.exp(sum / (ASSUMED + own.size()));
+  }
+
+  /** Seconds that this tier takes for a step of a card. */
+  public double seconds(Card.Step step) {
+    return seconds(Pattern.kindOf(step.part()), step.seconds());
+  }
+
+  /** Seconds that this tier takes for a whole card; what is in no step as assumed. */
+  public double seconds(Card card) {
+    double steps = card.steps().stream().mapToDouble(this::seconds).sum();
+    double assumed = card.steps().stream().mapToDouble(Card.Step::seconds).sum();
+    return card.seconds() - assumed + steps;
   }
 
   /** What one timing says; refuses what no step takes. */
