@@ -130,7 +130,7 @@ class BookBenchmark implements ApplicationRunner {
     List<String> hand =
         materials.stream().filter(m -> random.nextInt(3) > 0).map(Material::id).toList();
     Optional<Integer> hook = Optional.of(2 * random.nextInt(3, 12));
-    String school = any(Schools.standard().all(), random).id();
+    String school = any(Schools.standard().offered(), random).id();
     List<String> none = List.of();
     Optional<Integer> any = Optional.empty();
     Wanted wanted =
@@ -161,7 +161,7 @@ class BookBenchmark implements ApplicationRunner {
 
   /** A school's fly on some hook, some of its materials exchanged, with a few words about it. */
   private Pattern pattern(SplittableRandom random, int number) {
-    School school = any(Schools.standard().all(), random);
+    School school = any(Schools.standard().offered(), random);
     HookSpec hook =
         new HookSpec(2 * random.nextInt(3, 12), HookSpec.Shape.STRAIGHT, random.nextInt(-1, 3), 0);
     String name = any(WORDS, random) + " " + any(WORDS, random) + " " + number;

@@ -35,7 +35,8 @@ class LogApiTest {
 
   private Answer change(String fly, String made) throws Exception {
     String body = "{\"seconds\":900,\"massMg\":22.4,\"notes\":\"by lamp\",\"made\":[%s]}";
-    return app.send("PUT", "/api/log/" + fly, body.formatted(made));
+    String path = "/api/log/" + fly;
+    return app.send("PUT", path, body.formatted(made), "If-Match", app.get(path).etag());
   }
 
   private static String made(String part, String field, double value) {

@@ -56,7 +56,7 @@ final class SchoolSheet {
             .append(" sinks at | pop-back, mg |\n| --- | --- | --- | --- | --- | --- | --- |")
             .append(" --- | --- |\n");
     List<String> cells = new ArrayList<>();
-    for (School school : Schools.standard().all()) {
+    for (School school : Schools.standard().offered()) {
       for (int size : SIZES) {
         Estimate e = estimate(school, size);
         table.append(row(school, size, e));

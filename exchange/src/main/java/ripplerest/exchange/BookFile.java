@@ -10,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.HashSet;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -36,28 +35,42 @@ public final class BookFile {
 
   private BookFile() {}
 
+  /** Patterns to be written, each with what it needs, and what could not be read. */
+  public record Book(List<PatternFile> patterns, List<Skipped> skipped) {}
+
   /** Writes one file. */
-  public static void write(Iterator<PatternFile> patterns, OutputStream out) throws IOException {
+  public static void write(Book book, OutputStream out) throws IOException {
+    String skipped =
+        book.skipped().isEmpty()
+            ? ""
+            : "\"skipped\": " + PatternReader.MAPPER.writeValueAsString(book.skipped()) + ", ";
     out.write(
-        "{\"format\": \"%s\", \"version\": %d, \"patterns\": [\n"
-            .formatted(FORMAT, VERSION)
+        "{\"format\": \"%s\", \"version\": %d, %s\"patterns\": [\n"
+            .formatted(FORMAT, VERSION, skipped)
             .getBytes(StandardCharsets.UTF_8));
-    for (boolean first = true; patterns.hasNext(); first = false) {
-      out.write((first ? "" : ",\n").getBytes(StandardCharsets.UTF_8));
-      out.write(PatternWriter.write(patterns.next()).trim().getBytes(StandardCharsets.UTF_8));
+    for (int i = 0; i < book.patterns().size(); i++) {
+      out.write((i == 0 ? "" : ",\n").getBytes(StandardCharsets.UTF_8));
+      String document = PatternWriter.write(book.patterns().get(i)).trim();
+      out.write(document.getBytes(StandardCharsets.UTF_8));
     }
     out.write("\n]}\n".getBytes(StandardCharsets.UTF_8));
   }
 
   /** Writes a zipped folder, a file a pattern, named after it. */
-  public static void writeFolder(Iterator<PatternFile> patterns, OutputStream out)
-      throws IOException {
+  public static void writeFolder(Book book, OutputStream out) throws IOException {
     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
     Set<String> taken = new HashSet<>();
-    while (patterns.hasNext()) {
-      PatternFile file = patterns.next();
+    for (PatternFile file : book.patterns()) {
       zip.putNextEntry(new ZipEntry("patterns/" + free(fileName(file.pattern().name()), taken)));
       zip.write(PatternWriter.write(file).getBytes(StandardCharsets.UTF_8));
+      zip.closeEntry();
+    }
+    if (!book.skipped().isEmpty()) {
+      zip.putNextEntry(new ZipEntry("skipped.txt"));
+      for (Skipped s : book.skipped()) {
+        String line = "%s (%s): %s%n".formatted(s.name(), s.id(), s.why());
+        zip.write(line.getBytes(StandardCharsets.UTF_8));
+      }
       zip.closeEntry();
     }
     zip.finish();
@@ -181,8 +194,8 @@ public final class BookFile {
         PatternReader.MAPPER.createObjectNode();
 
     void put(String field, JsonNode value) {
-      if (isBook() && !Set.of("format", "version").contains(field)) {
-        throw refusal("/" + field, "unknown", "format, version and patterns");
+      if (isBook() && !Set.of("format", "version", "skipped").contains(field)) {
+        throw refusal("/" + field, "unknown", "format, version, skipped and patterns");
       }
       node.set(field, value);
       if (isBook() && field.equals("version") && !value.equals(version())) {

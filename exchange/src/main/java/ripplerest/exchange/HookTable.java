@@ -28,7 +28,7 @@ public final class HookTable {
       for (HookSpec spec : hooks) {
         Hook hook = Hook.of(spec);
         csv.printRecord(
-            spec.measured().map(HookSpec.Measured::name).orElse(""),
+            Spreadsheet.harmless(spec.measured().map(HookSpec.Measured::name).orElse("")),
             spec.size(),
             spec.shape().name().toLowerCase(Locale.ROOT).replace('_', '-'),
             hundredths(hook.shankMm()),
@@ -72,7 +72,7 @@ public final class HookTable {
           r.get("ten-mg").isBlank() ? Optional.empty() : Optional.of(number(r, "ten-mg"));
       HookSpec.Measured measured =
           new HookSpec.Measured(
-              r.get("name"),
+              Spreadsheet.plain(r.get("name")),
               number(r, "shank-mm"),
               number(r, "gap-mm"),
               number(r, "wire-mm"),

@@ -2,13 +2,17 @@ package ripplerest.exchange;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.Sizer;
-import ripplerest.core.tied.Planned;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -25,6 +29,7 @@ public final class LogFile {
 
   private static final String FORMAT = "ripple-rest/log";
   private static final int VERSION = 1;
+  private static final int MOST_FLIES = 20_000;
   private static final JsonMapper MAPPER =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
   private static final List<String> COLUMNS =
@@ -34,11 +39,17 @@ public final class LogFile {
 
   private LogFile() {}
 
-  /** The whole log. */
-  public static String write(List<LoggedFly> flies) {
+  /** A fly that came in with its plan, checked against it. */
+  public record Taken(LoggedFly fly, PatternFile plan) {}
+
+  /** The whole log, and the names of what is not in it. */
+  public static String write(List<LoggedFly> flies, List<Skipped> skipped) {
     ObjectNode file = MAPPER.createObjectNode();
     file.put("format", FORMAT);
     file.put("version", VERSION);
+    if (!skipped.isEmpty()) {
+      file.set("skipped", MAPPER.valueToTree(skipped));
+    }
     file.set("flies", MAPPER.valueToTree(flies));
     return MAPPER.writeValueAsString(file) + "\n";
   }
@@ -47,7 +58,7 @@ public final class LogFile {
    * Reads a log, all of it or none: every plan is checked as a pattern, every measure against its
    * plan.
    */
-  public static List<LoggedFly> read(InputStream in, PatternReader reader, Sizer sizer)
+  public static List<Taken> read(InputStream in, PatternReader reader, Sizer sizer)
       throws IOException {
     byte[] bytes = in.readNBytes(MOST_BYTES + 1);
     if (bytes.length > MOST_BYTES) {
@@ -67,30 +78,43 @@ public final class LogFile {
       throw new OutOfRangeException(
           "version", root.path("version").toString(), "" + VERSION, "Use a newer program.");
     }
-    List<LoggedFly> flies = new java.util.ArrayList<>();
+    Require.inRange("flies", root.path("flies").size(), 0, MOST_FLIES);
+    List<Taken> flies = new ArrayList<>();
+    Set<UUID> ids = new HashSet<>();
     for (JsonNode node : root.path("flies")) {
-      flies.add(read(node, "flies/" + flies.size(), reader, sizer));
+      String at = "flies/" + flies.size();
+      Taken taken = read(node, at, reader, sizer);
+      if (!ids.add(taken.fly().id())) {
+        throw new OutOfRangeException(
+            at + "/id", taken.fly().id(), "an id of its own", "Remove one of the two.");
+      }
+      flies.add(taken);
     }
     return flies;
   }
 
-  private static LoggedFly read(JsonNode node, String at, PatternReader reader, Sizer sizer) {
+  private static Taken read(JsonNode node, String at, PatternReader reader, Sizer sizer) {
     try {
       LoggedFly fly = MAPPER.treeToValue(node, LoggedFly.class);
-      if (fly.id() == null || fly.document() == null) {
+      if (fly == null || fly.id() == null || fly.document() == null) {
         throw new OutOfRangeException(at, "without id or document", "both", "Add what is missing.");
       }
-      fly.made(Planned.of(sizer.size(reader.read(fly.document().deepCopy()).pattern())));
-      return fly;
+      PatternFile plan = reader.read(fly.document().deepCopy());
+      return new Taken(fly.heldAgainst(plan, sizer), plan);
+    } catch (OutOfRangeException e) {
+      throw e.field().startsWith("flies/") ? e : under(at, e);
     } catch (InvalidDocumentException e) {
       throw e.under("/" + at + "/document");
     } catch (JacksonException e) {
       OutOfRangeException cause = e.getCause() instanceof OutOfRangeException o ? o : null;
       throw cause != null
-          ? new OutOfRangeException(
-              at + "/" + cause.field(), cause.value(), cause.bound(), cause.remedy())
+          ? under(at, cause)
           : new OutOfRangeException(at, "not a fly", "a fly of the log", "Check its fields.");
     }
+  }
+
+  private static OutOfRangeException under(String at, OutOfRangeException e) {
+    return new OutOfRangeException(at + "/" + e.field(), e.value(), e.bound(), e.remedy());
   }
 
   private static OutOfRangeException notALog(String what) {
@@ -101,7 +125,7 @@ public final class LogFile {
   /**
    * A line for each measured thing; one without measures for a fly of which nothing was measured.
    */
-  public static String csv(List<LoggedFly> flies) throws IOException {
+  public static String csv(List<LoggedFly> flies, List<Skipped> skipped) throws IOException {
     StringBuilder out = new StringBuilder();
     try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
       csv.printRecord(COLUMNS);
@@ -113,6 +137,11 @@ public final class LogFile {
           csv.printRecord(line(f, m));
         }
       }
+      for (Skipped s : skipped) {
+        String why = "could not be read: " + s.why();
+        csv.printRecord(
+            s.id(), "", Spreadsheet.harmless(s.name()), "", "", "", "", "", "", "", "", "", why);
+      }
     }
     return out.toString();
   }
@@ -123,7 +152,7 @@ public final class LogFile {
     return List.of(
         f.id(),
         f.tiedAt(),
-        harmless(pattern.path("name").asString("")),
+        Spreadsheet.harmless(pattern.path("name").asString("")),
         pattern.path("hook").path("size").asInt(0),
         f.seconds() == 0 ? "" : Math.round(f.seconds()),
         f.massMg() == 0 ? "" : f.massMg(),
@@ -133,14 +162,7 @@ public final class LogFile {
         measured ? hundredths(m.planned()) : "",
         measured ? hundredths(m.value()) : "",
         measured ? hundredths(m.error()) : "",
-        harmless(f.notes()));
-  }
-
-  /**
-   * Words that a spreadsheet would take for a formula are marked as words (OWASP, CSV injection).
-   */
-  private static String harmless(String words) {
-    return words.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + words : words;
+        Spreadsheet.harmless(f.notes()));
   }
 
   private static String hundredths(double v) {

@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.UUID;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.sizing.Sizer;
 import ripplerest.core.tied.Made;
 import ripplerest.core.tied.Photograph;
 import ripplerest.core.tied.Planned;
@@ -37,6 +38,9 @@ public record LoggedFly(
 
   private static final double HEAVIEST = 5000;
   private static final int LONGEST_NOTES = 4000;
+  private static final int MOST_MADE = 200;
+  private static final Instant EARLIEST = Instant.parse("1900-01-01T00:00:00Z");
+  private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
   public LoggedFly {
     Require.present("tiedAt", tiedAt);
@@ -47,13 +51,39 @@ public record LoggedFly(
       throw new OutOfRangeException(
           "notes", notes.length() + " characters", "at most 4000 characters", "Shorten the notes.");
     }
-    made = made == null ? List.of() : List.copyOf(made);
+    PatternReader.checkText("notes", notes);
+    made = made == null ? List.of() : Require.copy("made", made);
   }
 
   /** A fly just tied to a plan, of which nothing is measured yet. */
   public static LoggedFly fresh(String document, Instant tiedAt, double seconds) {
     JsonNode plan = PatternReader.MAPPER.readTree(document);
     return new LoggedFly(UUID.randomUUID(), tiedAt, seconds, 0, "", plan, List.of(), null);
+  }
+
+  /** The same fly with its plan as it is stored. */
+  public LoggedFly planned(JsonNode plan) {
+    return new LoggedFly(id, tiedAt, seconds, massMg, notes, plan, made, photograph);
+  }
+
+  /**
+   * A fly from elsewhere, every field of it checked: measures get the plan and unit that its
+   * pattern gives them, whatever the file said.
+   */
+  LoggedFly heldAgainst(PatternFile plan, Sizer sizer) {
+    if (tiedAt.isBefore(EARLIEST) || tiedAt.isAfter(LATEST)) {
+      throw new OutOfRangeException(
+          "tiedAt", tiedAt, "from " + EARLIEST + " to " + LATEST, "Give the time it was tied.");
+    }
+    Require.inRange("made", made.size(), 0, MOST_MADE);
+    List<Planned> planned = Planned.of(plan.carried().onto(sizer).size(plan.pattern()));
+    List<Measurement> typed =
+        made.stream().map(m -> new Measurement(m.part(), m.field(), m.value(), m.error())).toList();
+    if (photograph != null) {
+      photograph.check();
+    }
+    return new LoggedFly(
+        id, tiedAt, seconds, massMg, notes, document, made(planned, typed), photograph);
   }
 
   /** The same fly with what a picture told, or with nothing of a picture. */
@@ -76,7 +106,40 @@ public record LoggedFly(
       double pxPerMmError,
       List<RestingView> rest,
       List<Photograph.Measured> lengths,
-      List<String> warnings) {}
+      List<String> warnings) {
+    private static final int MOST = 200;
+
+    public PhotographView {
+      rest = rest == null ? List.of() : Require.copy("rest", rest);
+      lengths = lengths == null ? List.of() : Require.copy("lengths", lengths);
+      warnings = warnings == null ? List.of() : Require.copy("warnings", warnings);
+    }
+
+    void check() {
+      Require.inRange("photograph/pxPerMm", pxPerMm, 0, 1e5, "px");
+      Require.inRange("photograph/pxPerMmError", pxPerMmError, 0, 1e5, "px");
+      Require.inRange("photograph/rest", rest.size(), 0, 1);
+      Require.inRange("photograph/lengths", lengths.size(), 0, MOST);
+      Require.inRange("photograph/warnings", warnings.size(), 0, MOST);
+      for (RestingView r : rest) {
+        Require.inRange("photograph/rest/pitchDeg", r.pitchDeg(), -360, 360, "°");
+        Require.inRange("photograph/rest/pitchError", r.pitchError(), 0, 360, "°");
+        Require.inRange("photograph/rest/eyeMm", r.eyeMm(), -1000, 1000, "mm");
+        Require.inRange("photograph/rest/bendMm", r.bendMm(), -1000, 1000, "mm");
+        Require.inRange("photograph/rest/error", r.error(), 0, 1000, "mm");
+      }
+      for (Photograph.Measured m : lengths) {
+        Require.text("photograph/lengths/name", m.name(), 80);
+        PatternReader.checkText("photograph/lengths/name", m.name());
+        Require.inRange("photograph/lengths/mm", m.mm(), 0, 1000, "mm");
+        Require.inRange("photograph/lengths/error", m.error(), 0, 1000, "mm");
+      }
+      for (String w : warnings) {
+        Require.text("photograph/warnings", w, 400);
+        PatternReader.checkText("photograph/warnings", w);
+      }
+    }
+  }
 
   /** How it rested in the picture; none where its film was not marked. */
   public record RestingView(

@@ -17,18 +17,18 @@ public final class MaterialTable {
     StringBuilder out = new StringBuilder();
     try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
       csv.printRecord(MaterialRow.COLUMNS);
-      for (Material material : materials.all()) {
+      for (Material material : materials.offered()) {
         List<MaterialRow> rows = MaterialRow.of(material);
         for (MaterialRow r : rows) {
           csv.printRecord(
               r.material(),
-              r.label(),
+              Spreadsheet.harmless(r.label()),
               r.property().fileName(),
               r.value(),
               r.spread(),
               r.property().fileUnit(),
               r.kind(),
-              r.source());
+              Spreadsheet.harmless(r.source()));
         }
       }
     }

@@ -2,7 +2,6 @@ package ripplerest.exchange;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.StreamSupport;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.material.Material;
@@ -53,10 +52,7 @@ public record PartView(
         kind.id(),
         kind.label(),
         kind.fields().stream().map(f -> field(kind, f)).toList(),
-        StreamSupport.stream(materials.all().spliterator(), false)
-            .filter(kind.form()::fits)
-            .map(PartView::material)
-            .toList());
+        materials.offered().stream().filter(kind.form()::fits).map(PartView::material).toList());
   }
 
   private static FieldView field(PartKind kind, PartKind.Field f) {

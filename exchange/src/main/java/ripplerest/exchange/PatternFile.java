@@ -8,5 +8,15 @@ import ripplerest.core.water.Conditions;
  *
  * @param pattern the dressing
  * @param conditions the day
+ * @param carried what the dressing needs that does not ship; nothing where it is known anyway
  */
-public record PatternFile(Pattern pattern, Conditions conditions) {}
+public record PatternFile(Pattern pattern, Conditions conditions, Carried carried) {
+  public PatternFile(Pattern pattern, Conditions conditions) {
+    this(pattern, conditions, Carried.NOTHING);
+  }
+
+  /** The same with what it needs, for whoever does not have it. */
+  public PatternFile carrying(Carried needed) {
+    return new PatternFile(pattern, conditions, needed);
+  }
+}

@@ -50,7 +50,8 @@ final class PatternNodes {
             p.path("notes").asString(""),
             p.path("natural").asString(""));
     JsonNode c = root.get("conditions");
-    return new PatternFile(pattern, c == null ? Conditions.DEFAULT : conditions(c));
+    return new PatternFile(
+        pattern, c == null ? Conditions.DEFAULT : conditions(c), Carried.read(root.get("carries")));
   }
 
   /** Writes the canonical document: every field, in a fixed order. */
@@ -86,6 +87,9 @@ final class PatternNodes {
               tippet.set("diameterMm", number(t.diameterMm()));
               tippet.set("curlRadiusMm", number(t.curlRadiusMm()));
             });
+    if (!file.carried().isNothing()) {
+      root.set("carries", file.carried().write());
+    }
     return root;
   }
 

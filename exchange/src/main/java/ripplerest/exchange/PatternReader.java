@@ -128,7 +128,7 @@ public final class PatternReader {
     }
     try {
       PatternFile file = PatternNodes.read(root);
-      provable(file.pattern());
+      provable(file);
       return file;
     } catch (OutOfRangeException e) {
       throw refusal(
@@ -155,8 +155,16 @@ public final class PatternReader {
     }
   }
 
-  private void provable(ripplerest.core.dressing.Pattern pattern) {
-    sizer.size(pattern);
+  /** Refuses words with characters in them that no text is made of. */
+  static void checkText(String field, String words) {
+    if (UNPRINTABLE.matcher(words).find()) {
+      throw new OutOfRangeException(
+          field, "a character that is no text", "plain text", "Remove that character.");
+    }
+  }
+
+  private void provable(PatternFile file) {
+    file.carried().onto(sizer).size(file.pattern());
   }
 
   private static JsonNode parse(String text) {

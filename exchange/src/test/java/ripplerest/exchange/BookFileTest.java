@@ -46,6 +46,10 @@ class BookFileTest {
     return found;
   }
 
+  private static BookFile.Book book(List<PatternFile> patterns) {
+    return new BookFile.Book(patterns, List.of());
+  }
+
   private List<PatternFile> read(String text) throws IOException {
     return read(text.getBytes(StandardCharsets.UTF_8));
   }
@@ -53,13 +57,13 @@ class BookFileTest {
   @Test
   void aBookComesBackAsItWasWritten() throws IOException {
     ByteArrayOutputStream file = new ByteArrayOutputStream();
-    BookFile.write(examples.iterator(), file);
+    BookFile.write(book(examples), file);
     assertThat(read(file.toByteArray())).isEqualTo(examples);
     ByteArrayOutputStream folder = new ByteArrayOutputStream();
-    BookFile.writeFolder(examples.iterator(), folder);
+    BookFile.writeFolder(book(examples), folder);
     assertThat(read(folder.toByteArray())).containsExactlyInAnyOrderElementsOf(examples);
     ByteArrayOutputStream empty = new ByteArrayOutputStream();
-    BookFile.write(new ArrayList<PatternFile>().iterator(), empty);
+    BookFile.write(book(List.of()), empty);
     assertThat(read(empty.toByteArray())).isEmpty();
   }
 
@@ -67,14 +71,14 @@ class BookFileTest {
   void patternsOfOneNameGetFilesOfTheirOwn() throws IOException {
     ByteArrayOutputStream folder = new ByteArrayOutputStream();
     PatternFile one = examples.get(0);
-    BookFile.writeFolder(List.of(one, one, one).iterator(), folder);
+    BookFile.writeFolder(book(List.of(one, one, one)), folder);
     assertThat(read(folder.toByteArray())).hasSize(3);
   }
 
   @Test
   void aFolderThatWasCutOffAnywhereIsRefused() throws IOException {
     ByteArrayOutputStream whole = new ByteArrayOutputStream();
-    BookFile.writeFolder(examples.iterator(), whole);
+    BookFile.writeFolder(book(examples), whole);
     byte[] bytes = whole.toByteArray();
     for (int length = 2; length < bytes.length; length += 13) {
       byte[] cut = Arrays.copyOf(bytes, length);

@@ -109,7 +109,8 @@ public class BookSearch {
   public long withoutPosture() {
     Query count =
         manager.createNativeQuery(
-            "select count(*) from pattern where posture is null and deleted_at is null");
+            "select count(*) from pattern where posture is null and deleted_at is null"
+                + " and posture_tries < 3");
     return ((Number) count.getSingleResult()).longValue();
   }
 

@@ -28,10 +28,8 @@ public class BookWords {
     for (Part part : pattern.parts()) {
       words.add(PartKind.of(part).label());
       words.add(part.material().replace('-', ' '));
-      for (var m : shipped.all()) {
-        if (m.id().equals(part.material())) {
-          words.add(m.label());
-        }
+      if (shipped.knows(part.material())) {
+        words.add(shipped.get(part.material()).label());
       }
     }
     words.add(pattern.notes());

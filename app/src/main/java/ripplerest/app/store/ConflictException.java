@@ -1,18 +1,33 @@
 package ripplerest.app.store;
 
-/** A pattern was changed elsewhere since it was read. */
+import java.util.Optional;
+
+/** A thing was changed elsewhere since it was read; carries what is stored, so neither is lost. */
 public final class ConflictException extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  private final transient PatternEntity stored;
+  private final transient PatternEntity pattern;
+  private final transient LogStore.Entry fly;
 
   ConflictException(PatternEntity stored) {
     super("This pattern was changed elsewhere since it was opened here.");
-    this.stored = stored;
+    pattern = stored;
+    fly = null;
   }
 
-  /** What the store holds now. */
-  public PatternEntity stored() {
-    return stored;
+  ConflictException(LogStore.Entry stored) {
+    super("This fly of the log was changed elsewhere since it was opened here.");
+    pattern = null;
+    fly = stored;
+  }
+
+  /** The pattern as it is stored now, if that is what was changed. */
+  public Optional<PatternEntity> pattern() {
+    return Optional.ofNullable(pattern);
+  }
+
+  /** The logged fly as it is stored now, if that is what was changed. */
+  public Optional<LogStore.Entry> fly() {
+    return Optional.ofNullable(fly);
   }
 }

@@ -4,11 +4,13 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import ripplerest.core.sizing.HouseStyle;
 import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 
 /** A school of the tier's own: whose copy it is, and the rules that differ. */
 @Entity
@@ -26,44 +28,55 @@ public class HouseSchool {
   @Column(nullable = false)
   private Map<String, String[]> rules;
 
+  @Column(name = "deleted_at")
+  private Instant deletedAt;
+
   protected HouseSchool() {}
 
-  HouseSchool(String id, String label, String copyOf) {
-    this.id = id;
-    this.label = label;
-    this.copyOf = copyOf;
-    this.rules = Map.of();
+  HouseSchool(HouseStyle style) {
+    id = style.id();
+    label = style.label();
+    copyOf = style.copyOf();
+    take(style);
   }
 
-  /** The school that ships, whose copy this is. */
-  String root() {
-    return copyOf;
-  }
-
-  void takeRules(HouseSchool other) {
-    rules = other.rules;
+  private void take(HouseStyle style) {
+    Map<String, String[]> all = new LinkedHashMap<>();
+    style
+        .rules()
+        .forEach(
+            (key, r) ->
+                all.put(
+                    key, new String[] {r.reference(), r.value(), r.low(), r.high(), r.words()}));
+    rules = all;
   }
 
   public String id() {
     return id;
   }
 
-  void put(String part, String dimension, School.Rule r) {
-    Map<String, String[]> changed = new java.util.LinkedHashMap<>(rules);
-    changed.put(
-        part + "/" + dimension,
-        new String[] {r.reference(), r.value(), r.low(), r.high(), r.words()});
-    rules = changed;
+  public String label() {
+    return label;
   }
 
-  /** The school with its rules in force. */
-  School school() {
-    School school = Schools.standard().named(copyOf).copy(id, label);
-    for (Map.Entry<String, String[]> e : rules.entrySet()) {
-      String[] key = e.getKey().split("/");
-      String[] r = e.getValue();
-      school = school.with(key[0], key[1], new School.Rule(r[0], r[1], r[2], r[3], r[4]));
-    }
-    return school;
+  Instant deletedAt() {
+    return deletedAt;
+  }
+
+  void deleted(Instant at) {
+    deletedAt = at;
+  }
+
+  void put(String part, String dimension, School.Rule rule) {
+    Map<String, School.Rule> changed = new LinkedHashMap<>(style().rules());
+    changed.put(part + "/" + dimension, rule);
+    take(new HouseStyle(id, label, copyOf, changed));
+  }
+
+  /** As the core knows it. */
+  HouseStyle style() {
+    Map<String, School.Rule> all = new LinkedHashMap<>();
+    rules.forEach((key, r) -> all.put(key, new School.Rule(r[0], r[1], r[2], r[3], r[4])));
+    return new HouseStyle(id, label, copyOf, all);
   }
 }

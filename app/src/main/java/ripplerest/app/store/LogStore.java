@@ -1,6 +1,9 @@
 package ripplerest.app.store;
 
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.sql.Types;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,7 +15,10 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.core.tying.OwnTimes;
+import ripplerest.exchange.LogFile;
 import ripplerest.exchange.LoggedFly;
+import ripplerest.exchange.PatternWriter;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -27,8 +33,17 @@ public class LogStore {
   private final LoggedFlyRepository repository;
   private final TransactionTemplate transaction;
   private final JdbcTemplate jdbc;
+  private final EntityManager manager;
+  private final CarriedStore carried;
 
-  LogStore(LoggedFlyRepository repository, TransactionTemplate transaction, JdbcTemplate jdbc) {
+  LogStore(
+      LoggedFlyRepository repository,
+      TransactionTemplate transaction,
+      JdbcTemplate jdbc,
+      EntityManager manager,
+      CarriedStore carried) {
+    this.manager = manager;
+    this.carried = carried;
     this.repository = repository;
     this.transaction = transaction;
     this.jdbc = jdbc;
@@ -46,89 +61,161 @@ public class LogStore {
   public record Tying(int step, List<Double> seconds) {}
 
   /** A tied fly and the pattern it was tied to, if that is still there. */
-  public record Entry(LoggedFly fly, Optional<UUID> patternId, boolean pictured) {}
+  public record Entry(LoggedFly fly, long revision, Optional<UUID> patternId, boolean pictured) {}
 
-  /** Every tied fly, the latest first. */
-  public List<Entry> all() {
+  /** An entry of which no more is known than this. */
+  public record Unreadable(UUID id, String name, String why) {}
+
+  /** The whole log, the latest first, and what of it cannot be read. */
+  public record Log(List<Entry> entries, List<Unreadable> unreadable) {
+    public List<LoggedFly> flies() {
+      return entries.stream().map(Entry::fly).toList();
+    }
+  }
+
+  /** Every tied fly; one that cannot be read is named and hides no other. */
+  public Log all() {
     List<UUID> pictured = jdbc.queryForList("select fly_id from fly_picture", UUID.class);
-    return repository.findAllByOrderByTiedAtDescIdAsc().stream()
-        .map(e -> entry(e, pictured))
-        .toList();
+    List<Entry> entries = new ArrayList<>();
+    List<Unreadable> unreadable = new ArrayList<>();
+    for (LoggedFlyEntity e : repository.findAllByDeletedAtIsNullOrderByTiedAtDescIdAsc()) {
+      try {
+        entries.add(entry(e, pictured));
+      } catch (JacksonException | IllegalArgumentException broken) {
+        unreadable.add(new Unreadable(e.id(), e.name(), broken.getMessage()));
+      }
+    }
+    return new Log(entries, unreadable);
   }
 
   /** One tied fly. */
   public Entry get(UUID id) {
-    List<UUID> pictured =
-        jdbc.queryForList("select fly_id from fly_picture where fly_id = ?", UUID.class, id);
     return repository
-        .findById(id)
-        .map(e -> entry(e, pictured))
-        .orElseThrow(() -> new NotFoundException(id));
+        .findByIdAndDeletedAtIsNull(id)
+        .map(this::entry)
+        .orElseThrow(() -> new NotFoundException("tied fly", id));
+  }
+
+  private Entry entry(LoggedFlyEntity e) {
+    return entry(
+        e,
+        jdbc.queryForList("select fly_id from fly_picture where fly_id = ?", UUID.class, e.id()));
   }
 
   private static Entry entry(LoggedFlyEntity e, List<UUID> pictured) {
     LoggedFly fly = MAPPER.readValue(e.entry(), LoggedFly.class);
-    return new Entry(fly, Optional.ofNullable(e.patternId()), pictured.contains(fly.id()));
+    return new Entry(
+        fly, e.revision(), Optional.ofNullable(e.patternId()), pictured.contains(fly.id()));
   }
 
-  /** Keeps a fly that is new, or over what was kept of it. */
-  public void keep(LoggedFly fly, UUID patternId) {
-    transaction.executeWithoutResult(t -> save(fly, patternId));
+  /** Keeps a fly that is new. */
+  public Entry keep(LoggedFly fly, UUID patternId) {
+    return transaction.execute(t -> entry(save(new LoggedFlyEntity(fly.id(), patternId), fly)));
   }
 
   /**
-   * Changes what is kept of a fly. Changes of one fly go one after the other, so that a measure
-   * that is typed and a picture that is measured at the same time both stay.
+   * Changes what is kept of a fly, if its revision is still the one that was read. Changes of one
+   * fly go one after the other under its lock.
    */
-  public LoggedFly change(UUID id, UnaryOperator<LoggedFly> change) {
+  public Entry change(UUID id, long revision, UnaryOperator<LoggedFly> change) {
     return transaction.execute(
         t -> {
-          jdbc.queryForList("select id from logged_fly where id = ? for update", UUID.class, id);
-          LoggedFly after = change.apply(get(id).fly());
-          save(after, null);
-          return after;
+          LoggedFlyEntity stored = locked(id);
+          Entry before = entry(stored);
+          if (stored.revision() != revision) {
+            throw new ConflictException(before);
+          }
+          return entry(save(stored, change.apply(before.fly())));
         });
   }
 
-  /** Keeps those flies whose id is not in the log; all of them or none. Returns how many. */
-  public int addAll(List<LoggedFly> flies) {
+  private LoggedFlyEntity locked(UUID id) {
+    return lockedOrDeleted(id)
+        .filter(f -> f.deletedAt() == null)
+        .orElseThrow(() -> new NotFoundException("tied fly", id));
+  }
+
+  /** As it is now, though it may have been read before. */
+  private Optional<LoggedFlyEntity> lockedOrDeleted(UUID id) {
+    Optional<LoggedFlyEntity> stored = repository.findById(id);
+    stored.ifPresent(f -> manager.refresh(f, LockModeType.PESSIMISTIC_WRITE));
+    return stored;
+  }
+
+  /**
+   * Keeps those flies whose id is not in the log; all of them or none. One that was deleted comes
+   * back as the file has it. Returns how many.
+   */
+  public int addAll(List<LogFile.Taken> taken) {
     return transaction.execute(
         t -> {
-          List<LoggedFly> fresh =
-              flies.stream().filter(f -> !repository.existsById(f.id())).toList();
-          fresh.forEach(f -> save(f, null));
-          return fresh.size();
+          int added = 0;
+          for (LogFile.Taken one : taken) {
+            LoggedFly fly = one.fly();
+            Optional<LoggedFlyEntity> here = lockedOrDeleted(fly.id());
+            if (here.filter(f -> f.deletedAt() == null).isEmpty()) {
+              String plan = PatternWriter.write(carried.admit(one.plan()));
+              save(
+                  here.orElseGet(() -> new LoggedFlyEntity(fly.id(), null)),
+                  fly.planned(MAPPER.readTree(plan)));
+              added++;
+            }
+          }
+          return added;
         });
   }
 
-  private void save(LoggedFly fly, UUID patternId) {
-    LoggedFlyEntity entity =
-        repository.findById(fly.id()).orElseGet(() -> new LoggedFlyEntity(fly.id(), patternId));
+  private LoggedFlyEntity save(LoggedFlyEntity entity, LoggedFly fly) {
     JsonNode pattern = fly.document().path("pattern");
+    entity.deleted(null);
     entity.take(
         pattern.path("name").asString(""),
         pattern.path("hook").path("size").asInt(0),
         fly.tiedAt(),
         MAPPER.writeValueAsString(fly));
-    repository.saveAndFlush(entity); // its picture comes by plain SQL
+    return repository.saveAndFlush(entity); // its picture comes by plain SQL
   }
 
+  /** Deletes a fly; it can be restored with its picture. */
   public void delete(UUID id) {
-    get(id);
-    repository.deleteById(id);
+    transaction.executeWithoutResult(t -> deleted(locked(id), Instant.now()));
+  }
+
+  /** Undoes a deletion; a fly that is not deleted stays as it is. */
+  public void restore(UUID id) {
+    transaction.executeWithoutResult(
+        t ->
+            deleted(
+                lockedOrDeleted(id).orElseThrow(() -> new NotFoundException("tied fly", id)),
+                null));
+  }
+
+  private void deleted(LoggedFlyEntity stored, Instant at) {
+    stored.deleted(at);
+    repository.saveAndFlush(stored);
   }
 
   /** Keeps a picture of a fly instead of the one there was, whose measures go with it. */
-  public void picture(UUID id, Picture picture) {
-    transaction.executeWithoutResult(
+  public Entry picture(UUID id, Picture picture) {
+    return transaction.execute(
         t -> {
-          change(id, fly -> fly.photographed(null));
+          LoggedFlyEntity stored = locked(id);
           jdbc.update(
               "insert into fly_picture (fly_id, type, bytes) values (?, ?, ?) on conflict (fly_id)"
                   + " do update set type = excluded.type, bytes = excluded.bytes",
               id,
               picture.type(),
               picture.bytes());
+          return entry(save(stored, entry(stored).fly().photographed(null)));
+        });
+  }
+
+  /** Keeps what a picture told; whatever else is changed of the fly meanwhile stays. */
+  public Entry photographed(UUID id, LoggedFly.PhotographView told) {
+    return transaction.execute(
+        t -> {
+          LoggedFlyEntity stored = locked(id);
+          return entry(save(stored, entry(stored).fly().photographed(told)));
         });
   }
 
@@ -175,7 +262,7 @@ public class LogStore {
   public void finish(UUID patternId, LoggedFly fly, Map<String, List<Double>> ratios) {
     transaction.executeWithoutResult(
         t -> {
-          save(fly, patternId);
+          save(new LoggedFlyEntity(fly.id(), patternId), fly);
           ratios.forEach(
               (kind, all) ->
                   all.forEach(

@@ -34,6 +34,9 @@ class LoggedFlyEntity {
 
   @Version private Long revision;
 
+  @Column(name = "deleted_at")
+  private Instant deletedAt;
+
   protected LoggedFlyEntity() {}
 
   LoggedFlyEntity(UUID id, UUID patternId) {
@@ -54,5 +57,25 @@ class LoggedFlyEntity {
 
   String entry() {
     return entry;
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  String name() {
+    return name;
+  }
+
+  long revision() {
+    return revision;
+  }
+
+  Instant deletedAt() {
+    return deletedAt;
+  }
+
+  void deleted(Instant at) {
+    deletedAt = at;
   }
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.io.Serializable;
+import java.time.Instant;
 import ripplerest.core.material.MaterialRow;
 import ripplerest.core.material.Property;
 import ripplerest.core.quantity.Prior;
@@ -35,6 +36,9 @@ class MaterialValueRow {
   @Column(nullable = false)
   private int place;
 
+  @Column(name = "deleted_at")
+  private Instant deletedAt;
+
   /** One value of one material. */
   @Embeddable
   record Key(String material, String property) implements Serializable {}
@@ -49,6 +53,18 @@ class MaterialValueRow {
     this.kind = row.kind().name();
     this.source = row.source();
     this.place = place;
+  }
+
+  Instant deletedAt() {
+    return deletedAt;
+  }
+
+  void deleted(Instant at) {
+    deletedAt = at;
+  }
+
+  String material() {
+    return key.material();
   }
 
   MaterialRow row() {

@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import ripplerest.core.hook.HookSpec;
@@ -38,10 +39,13 @@ public class OwnHook {
   @Column(name = "ten_mg")
   private Double tenMg;
 
+  @Column(name = "deleted_at")
+  private Instant deletedAt;
+
   protected OwnHook() {}
 
   /** A hook with its measures; {@code spec} must have them. */
-  public OwnHook(HookSpec spec) {
+  OwnHook(HookSpec spec) {
     HookSpec.Measured m = spec.measured().orElseThrow();
     id = UUID.randomUUID();
     name = m.name();
@@ -56,6 +60,14 @@ public class OwnHook {
 
   public UUID id() {
     return id;
+  }
+
+  Instant deletedAt() {
+    return deletedAt;
+  }
+
+  void deleted(Instant at) {
+    deletedAt = at;
   }
 
   /** As a pattern takes it. */

@@ -1,10 +1,12 @@
 package ripplerest.app.store;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-/** Keeps measured hooks. */
-public interface OwnHookRepository extends JpaRepository<OwnHook, UUID> {
-  List<OwnHook> findAllByOrderByName();
+interface OwnHookRepository extends JpaRepository<OwnHook, UUID> {
+  List<OwnHook> findAllByDeletedAtIsNullOrderByName();
+
+  Optional<OwnHook> findByIdAndDeletedAtIsNull(UUID id);
 }

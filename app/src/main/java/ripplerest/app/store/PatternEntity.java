@@ -46,6 +46,10 @@ public class PatternEntity {
   /** Unknown until it has been put on the water; see {@link PostureFiller}. */
   private String posture;
 
+  /** How often putting it on the water has failed since it was changed. */
+  @Column(name = "posture_tries", nullable = false)
+  private int postureTries;
+
   @JdbcTypeCode(SqlTypes.JSON)
   @Column(nullable = false)
   private String document;
@@ -82,6 +86,7 @@ public class PatternEntity {
     this.document = PatternWriter.write(file);
     this.updatedAt = now;
     this.posture = null;
+    this.postureTries = 0;
     index(file.pattern(), book);
   }
 

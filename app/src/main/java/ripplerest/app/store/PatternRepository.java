@@ -11,5 +11,5 @@ interface PatternRepository extends JpaRepository<PatternEntity, UUID> {
 
   Stream<PatternEntity> streamByDeletedAtIsNullOrderByCreatedAtAsc();
 
-  long countBySchool(String school);
+  long countBySchoolAndDeletedAtIsNull(String school);
 }

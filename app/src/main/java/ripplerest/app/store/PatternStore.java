@@ -1,6 +1,7 @@
 package ripplerest.app.store;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -12,7 +13,6 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.core.dressing.StepName;
@@ -33,6 +33,7 @@ public class PatternStore {
   private final BookWords book;
   private final PatternStepRepository steps;
   private final PatternReader reader;
+  private final CarriedStore carried;
   private final Clock clock = Clock.systemUTC();
 
   PatternStore(
@@ -41,13 +42,15 @@ public class PatternStore {
       EntityManager manager,
       BookWords book,
       PatternStepRepository steps,
-      PatternReader reader) {
+      PatternReader reader,
+      CarriedStore carried) {
     this.repository = repository;
     this.transaction = transaction;
     this.manager = manager;
     this.book = book;
     this.steps = steps;
     this.reader = reader;
+    this.carried = carried;
   }
 
   /** The patterns added last that are neither deleted nor archived, oldest first. */
@@ -69,7 +72,8 @@ public class PatternStore {
   }
 
   public PatternEntity add(PatternFile file) {
-    return transaction.execute(t -> repository.saveAndFlush(new PatternEntity(file, book, now())));
+    return transaction.execute(
+        t -> repository.saveAndFlush(new PatternEntity(carried.admit(file), book, now())));
   }
 
   /**
@@ -83,7 +87,7 @@ public class PatternStore {
         t ->
             source.accept(
                 file -> {
-                  manager.persist(new PatternEntity(file, book, now()));
+                  manager.persist(new PatternEntity(carried.admit(file), book, now()));
                   if (++added[0] % BATCH == 0) {
                     manager.flush();
                     manager.clear();
@@ -111,7 +115,7 @@ public class PatternStore {
   public PatternEntity archive(UUID id, boolean away) {
     return transaction.execute(
         t -> {
-          PatternEntity stored = get(id);
+          PatternEntity stored = locked(id);
           stored.archive(away ? now() : null);
           return repository.saveAndFlush(stored);
         });
@@ -127,7 +131,7 @@ public class PatternStore {
           if (!name.isEmpty()) {
             add(stored, name, file);
           }
-          stored.take(file, book, now());
+          stored.take(carried.admit(file), book, now());
         });
   }
 
@@ -191,26 +195,32 @@ public class PatternStore {
     return reader.read(document.getBytes(StandardCharsets.UTF_8));
   }
 
+  /** Changes of one pattern go one after the other, under its lock. */
   private PatternEntity changed(UUID id, long revision, Consumer<PatternEntity> change) {
-    try {
-      return transaction.execute(
-          t -> {
-            PatternEntity stored = get(id);
-            if (stored.revision() != revision) {
-              throw new ConflictException(stored);
-            }
-            change.accept(stored);
-            return repository.saveAndFlush(stored);
-          });
-    } catch (ObjectOptimisticLockingFailureException e) {
-      throw new ConflictException(get(id));
+    return transaction.execute(
+        t -> {
+          PatternEntity stored = locked(id);
+          if (stored.revision() != revision) {
+            throw new ConflictException(stored);
+          }
+          change.accept(stored);
+          return repository.saveAndFlush(stored);
+        });
+  }
+
+  private PatternEntity locked(UUID id) {
+    PatternEntity stored = repository.findById(id).orElseThrow(() -> new NotFoundException(id));
+    manager.refresh(stored, LockModeType.PESSIMISTIC_WRITE); // it may have been read before
+    if (stored.isDeleted()) {
+      throw new NotFoundException(id);
     }
+    return stored;
   }
 
   public void delete(UUID id) {
     transaction.executeWithoutResult(
         t -> {
-          PatternEntity stored = get(id);
+          PatternEntity stored = locked(id);
           stored.delete(now());
           repository.saveAndFlush(stored);
         });
@@ -222,6 +232,7 @@ public class PatternStore {
         t -> {
           PatternEntity stored =
               repository.findById(id).orElseThrow(() -> new NotFoundException(id));
+          manager.refresh(stored, LockModeType.PESSIMISTIC_WRITE);
           stored.restore();
           return repository.saveAndFlush(stored);
         });

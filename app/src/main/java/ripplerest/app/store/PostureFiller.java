@@ -13,6 +13,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.core.estimate.Estimate;
@@ -32,6 +33,7 @@ class PostureFiller {
   private static final Logger LOG = LoggerFactory.getLogger(PostureFiller.class);
   private static final int AT_A_TIME = 20;
   private static final long PAUSE_SECONDS = 5;
+  private static final int MOST_TRIES = 3;
 
   private final EntityManager manager;
   private final TransactionTemplate transaction;
@@ -87,6 +89,8 @@ class PostureFiller {
         manager
             .createQuery(
                 "select p.id from PatternEntity p where p.posture is null and p.deletedAt is null"
+                    + " and p.postureTries < "
+                    + MOST_TRIES
                     + " and p.updatedAt < :quiet order by p.updatedAt",
                 UUID.class)
             .setParameter("quiet", java.time.Instant.now().minusSeconds(PAUSE_SECONDS))
@@ -94,7 +98,7 @@ class PostureFiller {
             .getResultList();
     for (UUID id : ids) {
       long begun = System.nanoTime();
-      repository.findById(id).ifPresent(this::fill);
+      repository.findById(id).ifPresent(this::tryToFill);
       if (!rested(System.nanoTime() - begun)) {
         return 0;
       }
@@ -110,6 +114,24 @@ class PostureFiller {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       return false;
+    }
+  }
+
+  /** One that cannot be read or reckoned holds up no other, and is given up after a few tries. */
+  private void tryToFill(PatternEntity stored) {
+    try {
+      fill(stored);
+    } catch (DataAccessException e) {
+      throw e; // not the pattern's fault
+    } catch (RuntimeException e) {
+      LOG.warn("{} ({}) has no posture: {}", stored.name(), stored.id(), e.getMessage());
+      transaction.executeWithoutResult(
+          t ->
+              manager
+                  .createNativeQuery(
+                      "update pattern set posture_tries = posture_tries + 1 where id = :id")
+                  .setParameter("id", stored.id())
+                  .executeUpdate());
     }
   }
 

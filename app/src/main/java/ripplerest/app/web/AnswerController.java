@@ -15,9 +15,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
+import ripplerest.app.store.HookStore;
 import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.OwnHook;
-import ripplerest.app.store.OwnHookRepository;
 import ripplerest.core.advice.Goal;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
@@ -37,7 +37,7 @@ class AnswerController {
   private final Sizer sizer;
   private final MaterialStore materials;
   private final LongWork queue;
-  private final OwnHookRepository ownHooks;
+  private final HookStore ownHooks;
 
   private final RightOfWay way;
 
@@ -46,7 +46,7 @@ class AnswerController {
       Sizer sizer,
       MaterialStore materials,
       LongWork queue,
-      OwnHookRepository ownHooks,
+      HookStore ownHooks,
       RightOfWay way) {
     this.way = way;
     this.reader = reader;
@@ -89,7 +89,7 @@ class AnswerController {
             .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
     PatternFile file = reader.read(request.getInputStream());
     SizedPattern sized = sizer.size(file.pattern());
-    List<HookSpec> own = ownHooks.findAllByOrderByName().stream().map(OwnHook::spec).toList();
+    List<HookSpec> own = ownHooks.all().stream().map(OwnHook::spec).toList();
     Ask with = new Ask(casts, seed, part, reserve, natural, goal(goal, amount), own);
     ask.check(with, sized);
     Materials table = materials.materials();

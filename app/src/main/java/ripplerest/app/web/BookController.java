@@ -10,9 +10,11 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
 import java.util.ArrayList;
-import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -20,12 +22,15 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import ripplerest.app.store.AnsweredChanges;
 import ripplerest.app.store.BookSearch;
+import ripplerest.app.store.CarriedStore;
 import ripplerest.app.store.PatternStore;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -36,6 +41,8 @@ import ripplerest.exchange.InvalidDocumentException;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
 import ripplerest.exchange.ProblemDocument;
+import ripplerest.exchange.Skipped;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The whole book: searched page by page, and out and in as one file or as a folder. */
 @RestController
@@ -49,13 +56,24 @@ class BookController {
 
   private final BookSearch search;
   private final PatternStore store;
+  private final CarriedStore carried;
   private final PatternReader reader;
   private final LongWork queue;
 
   private final RightOfWay way;
+  private final AnsweredChanges changes;
+  private final JsonMapper mapper = JsonMapper.shared();
 
   BookController(
-      BookSearch search, PatternStore store, PatternReader reader, LongWork queue, RightOfWay way) {
+      BookSearch search,
+      PatternStore store,
+      CarriedStore carried,
+      PatternReader reader,
+      LongWork queue,
+      RightOfWay way,
+      AnsweredChanges changes) {
+    this.changes = changes;
+    this.carried = carried;
     this.way = way;
     this.search = search;
     this.store = store;
@@ -133,10 +151,20 @@ class BookController {
         .body(body);
   }
 
-  private Iterator<PatternFile> all() {
+  /** Every pattern with what it needs, and the names of those that cannot be read. */
+  private BookFile.Book all() {
     List<PatternFile> files = new ArrayList<>();
-    store.each(p -> files.add(reader.read(p.document().getBytes(StandardCharsets.UTF_8))));
-    return files.iterator();
+    List<Skipped> skipped = new ArrayList<>();
+    store.each(
+        p -> {
+          try {
+            byte[] document = p.document().getBytes(StandardCharsets.UTF_8);
+            files.add(carried.packed(reader.read(document)));
+          } catch (InvalidDocumentException | OutOfRangeException e) {
+            skipped.add(new Skipped(p.id().toString(), p.name(), e.getMessage()));
+          }
+        });
+    return new BookFile.Book(files, skipped);
   }
 
   /**
@@ -151,10 +179,14 @@ class BookController {
       responseCode = "200",
       content =
           @Content(mediaType = Lines.TYPE, schema = @Schema(implementation = ImportLine.class)))
-  ResponseEntity<ResponseBodyEmitter> bringIn(HttpServletRequest request) throws IOException {
+  ResponseEntity<ResponseBodyEmitter> bringIn(
+      @RequestHeader(value = OnceOnly.KEY, required = false) String key, HttpServletRequest request)
+      throws IOException {
     Path file = Files.createTempFile("ripple-rest-book", ".import");
     try {
-      long size = keep(request.getInputStream(), file);
+      MessageDigest digest = Fingerprint.digest();
+      long size = keep(new DigestInputStream(request.getInputStream(), digest), file);
+      String print = Fingerprint.hex(digest.digest());
       Lines lines = new Lines((of, all) -> line(new AnswerLine.ProgressView(of, all)), way);
       queue.submit(
           new LongWork.Job() {
@@ -165,7 +197,7 @@ class BookController {
 
             @Override
             public void run() {
-              lines.answer(() -> take(file, size, lines));
+              lines.answer(() -> take(key, print, file, size, lines));
             }
 
             @Override
@@ -197,33 +229,52 @@ class BookController {
     return size;
   }
 
-  private ImportLine take(Path file, long size, Work work) {
+  /** Sent twice under one key it is added once, and answered alike. */
+  private ImportLine take(String key, String print, Path file, long size, Work work) {
     try {
-      int added =
-          store.addAll(
-              take -> {
-                int[] count = {0};
-                try {
-                  BookFile.read(
-                      file,
-                      reader,
-                      p -> {
-                        work.goOn();
-                        Require.inRange("patterns", ++count[0], 1, MOST_PATTERNS);
-                        take.accept(p);
-                      },
-                      bytes -> work.done((int) (Math.min(bytes, size) / 1000), kilobytes(size)));
-                } catch (IOException e) {
-                  throw new UncheckedIOException(e);
-                }
-                work.goOn();
-              });
-      return line(new AddedView(added));
+      if (key == null) {
+        return line(new AddedView(add(file, size, work)));
+      }
+      return mapper.readValue(
+          changes
+              .once(
+                  key,
+                  print,
+                  a -> true,
+                  () -> {
+                    String line =
+                        mapper.writeValueAsString(line(new AddedView(add(file, size, work))));
+                    byte[] body = line.getBytes(StandardCharsets.UTF_8);
+                    return new AnsweredChanges.Answer(200, Map.of(), body);
+                  })
+              .body(),
+          ImportLine.class);
     } catch (InvalidDocumentException e) {
       return line(e.document());
     } catch (OutOfRangeException e) {
       return line(Problems.document(e));
     }
+  }
+
+  private int add(Path file, long size, Work work) {
+    return store.addAll(
+        take -> {
+          int[] count = {0};
+          try {
+            BookFile.read(
+                file,
+                reader,
+                p -> {
+                  work.goOn();
+                  Require.inRange("patterns", ++count[0], 1, MOST_PATTERNS);
+                  take.accept(p);
+                },
+                bytes -> work.done((int) (Math.min(bytes, size) / 1000), kilobytes(size)));
+          } catch (IOException e) {
+            throw new UncheckedIOException(e);
+          }
+          work.goOn();
+        });
   }
 
   private static int kilobytes(long size) {

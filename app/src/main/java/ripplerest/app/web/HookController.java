@@ -18,9 +18,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.HookStore;
 import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.OwnHook;
-import ripplerest.app.store.OwnHookRepository;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
@@ -33,10 +33,10 @@ import ripplerest.exchange.HookTable;
 class HookController {
   private static final int STEP = 2;
 
-  private final OwnHookRepository own;
+  private final HookStore own;
   private final MaterialStore materials;
 
-  HookController(OwnHookRepository own, MaterialStore materials) {
+  HookController(HookStore own, MaterialStore materials) {
     this.own = own;
     this.materials = materials;
   }
@@ -80,8 +80,7 @@ class HookController {
   @GetMapping
   HooksView hooks() {
     return new HooksView(
-        catalogue().stream().map(this::view).toList(),
-        own.findAllByOrderByName().stream().map(this::view).toList());
+        catalogue().stream().map(this::view).toList(), own.all().stream().map(this::view).toList());
   }
 
   private static List<HookSpec> catalogue() {
@@ -98,16 +97,14 @@ class HookController {
   @GetMapping(path = "/table", produces = Csv.TYPE)
   ResponseEntity<String> table() throws IOException {
     List<HookSpec> all = new ArrayList<>(catalogue());
-    own.findAllByOrderByName().forEach(h -> all.add(h.spec()));
+    own.all().forEach(h -> all.add(h.spec()));
     return Csv.file("hooks.csv", HookTable.write(all));
   }
 
   /** Adds the measured hooks of a CSV file, all or none. */
   @PostMapping(path = "/table", consumes = Csv.TYPE)
   Csv.Added bringIn(HttpServletRequest request) throws IOException {
-    List<OwnHook> hooks = HookTable.read(Csv.reader(request)).stream().map(OwnHook::new).toList();
-    own.saveAll(hooks);
-    return new Csv.Added(hooks.size());
+    return new Csv.Added(own.add(HookTable.read(Csv.reader(request))).size());
   }
 
   @PostMapping
@@ -122,13 +119,14 @@ class HookController {
             n.eyeMm(),
             n.tenMg() == 0 ? Optional.empty() : Optional.of(n.tenMg()));
     HookSpec.Shape shape = HookSpec.Shape.named(n.shape());
-    return view(own.save(new OwnHook(new HookSpec(n.size(), shape, 0, 0, Optional.of(measured)))));
+    HookSpec hook = new HookSpec(n.size(), shape, 0, 0, Optional.of(measured));
+    return view(own.add(List.of(hook)).get(0));
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable UUID id) {
-    own.deleteById(id);
+    own.delete(id);
   }
 
   @GetMapping("/matches")

@@ -2,8 +2,8 @@ package ripplerest.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,8 +17,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.CarriedStore;
 import ripplerest.app.store.LogStore;
 import ripplerest.app.store.MaterialStore;
 import ripplerest.app.store.PatternStore;
@@ -27,6 +29,7 @@ import ripplerest.core.estimate.Options;
 import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.tied.AsTied;
@@ -34,11 +37,15 @@ import ripplerest.core.tied.Made;
 import ripplerest.core.tied.Planned;
 import ripplerest.core.tied.Trend;
 import ripplerest.exchange.AsTiedView;
+import ripplerest.exchange.InvalidDocumentException;
 import ripplerest.exchange.LogFile;
 import ripplerest.exchange.LoggedFly;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
+import ripplerest.exchange.PatternWriter;
+import ripplerest.exchange.Skipped;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The log of tied flies: what was really made, what it does, and what a tier's hands do. */
 @RestController
@@ -48,13 +55,19 @@ class LogController {
   private final PatternReader reader;
   private final Sizer sizer;
   private final MaterialStore materials;
+  private final CarriedStore carried;
+  private final FlyResources resources;
 
   LogController(
       LogStore log,
       PatternStore patterns,
       PatternReader reader,
       Sizer sizer,
-      MaterialStore materials) {
+      MaterialStore materials,
+      CarriedStore carried,
+      FlyResources resources) {
+    this.resources = resources;
+    this.carried = carried;
     this.log = log;
     this.patterns = patterns;
     this.reader = reader;
@@ -62,7 +75,7 @@ class LogController {
     this.materials = materials;
   }
 
-  /** A tied fly in the list. */
+  /** A tied fly in the list; {@code unreadable} says why no more is known of it. */
   record FlyLine(
       UUID id,
       String name,
@@ -71,10 +84,8 @@ class LogController {
       double seconds,
       List<String> differences,
       boolean pictured,
-      String notes) {}
-
-  /** A tied fly with all that can be measured on it. */
-  record Fly(LoggedFly fly, boolean pictured, List<Planned> planned, List<UUID> pattern) {}
+      String notes,
+      String unreadable) {}
 
   /** What is changed of a tied fly; the picture's measures come with the picture. */
   record Change(double seconds, double massMg, String notes, List<LoggedFly.Measurement> made) {}
@@ -92,7 +103,11 @@ class LogController {
   /** All tied flies, the latest first. */
   @GetMapping("/api/log")
   List<FlyLine> list() {
-    return log.all().stream().map(LogController::line).toList();
+    LogStore.Log all = log.all();
+    List<FlyLine> lines = new ArrayList<>();
+    all.unreadable().forEach(u -> lines.add(line(u)));
+    all.entries().forEach(e -> lines.add(line(e)));
+    return lines;
   }
 
   private static FlyLine line(LogStore.Entry e) {
@@ -106,53 +121,60 @@ class LogController {
         f.seconds(),
         f.measures().stream().filter(Made::differs).map(Made::words).toList(),
         e.pictured(),
-        f.notes());
+        f.notes(),
+        "");
+  }
+
+  private static FlyLine line(LogStore.Unreadable u) {
+    return new FlyLine(u.id(), u.name(), 0, Instant.EPOCH, 0, List.of(), false, "", u.why());
   }
 
   /** A fly tied to a stored pattern as it is now, of which nothing is measured yet. */
   @PostMapping("/api/log")
-  Fly add(@RequestParam UUID pattern) {
+  ResponseEntity<FlyResources.Fly> add(@RequestParam UUID pattern) {
     LoggedFly fly = LoggedFly.fresh(patterns.get(pattern).document(), Instant.now(), 0);
-    log.keep(fly, pattern);
-    return fly(fly.id());
+    return tagged(log.keep(fly, pattern));
   }
 
   /** One tied fly. */
   @GetMapping("/api/log/{id}")
-  Fly fly(@PathVariable UUID id) {
-    LogStore.Entry e = log.get(id);
-    return new Fly(
-        e.fly(),
-        e.pictured(),
-        Planned.of(sizer.size(plan(e.fly()).pattern())),
-        e.patternId().stream().toList());
+  ResponseEntity<FlyResources.Fly> fly(@PathVariable UUID id) {
+    return tagged(log.get(id));
+  }
+
+  private ResponseEntity<FlyResources.Fly> tagged(LogStore.Entry e) {
+    return ResponseEntity.ok().eTag(Revisions.tag(e.revision())).body(resources.of(e));
   }
 
   /** Keeps what was measured of a fly; what is left out is as planned. */
   @PutMapping(path = "/api/log/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)
-  Fly change(@PathVariable UUID id, @RequestBody Change change) {
-    log.change(
-        id,
-        before ->
-            new LoggedFly(
-                id,
-                before.tiedAt(),
-                change.seconds(),
-                change.massMg(),
-                change.notes(),
-                before.document(),
-                LoggedFly.made(
-                    Planned.of(sizer.size(plan(before).pattern())),
-                    change.made() == null ? List.of() : change.made()),
-                before.photograph()));
-    return fly(id);
+  ResponseEntity<FlyResources.Fly> change(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+      @RequestBody Change change) {
+    return tagged(
+        log.change(
+            id,
+            Revisions.required(ifMatch),
+            before ->
+                new LoggedFly(
+                    id,
+                    before.tiedAt(),
+                    change.seconds(),
+                    change.massMg(),
+                    change.notes(),
+                    before.document(),
+                    LoggedFly.made(
+                        Planned.of(sizer.size(resources.plan(before).pattern())),
+                        change.made() == null ? List.of() : change.made()),
+                    before.photograph())));
   }
 
   /** How the fly as tied sits beside its plan, and what each difference does. */
   @GetMapping("/api/log/{id}/as-tied")
   AsTiedView asTied(@PathVariable UUID id) {
     LoggedFly fly = log.get(id).fly();
-    PatternFile plan = plan(fly);
+    PatternFile plan = resources.plan(fly);
     SizedPattern sized = sizer.size(plan.pattern());
     Materials table = materials.materials();
     List<Made> made = fly.made(Planned.of(sized));
@@ -173,8 +195,7 @@ class LogController {
   /** What a tier's hands do again and again, habits first. */
   @GetMapping("/api/log/trends")
   List<TrendLine> trends() {
-    List<Made> all =
-        log.all().stream().map(LogStore.Entry::fly).flatMap(f -> f.measures().stream()).toList();
+    List<Made> all = log.all().flies().stream().flatMap(f -> f.measures().stream()).toList();
     return Trend.of(all).stream()
         .map(
             t ->
@@ -187,16 +208,18 @@ class LogController {
   /** The whole log in the open format. */
   @GetMapping(path = "/api/log.json", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<String> json() {
+    Export all = export();
     String name = ContentDisposition.attachment().filename("log.json").build().toString();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, name)
-        .body(LogFile.write(flies()));
+        .body(LogFile.write(all.flies(), all.skipped()));
   }
 
   /** The same to count with, a line for each thing that was measured. */
   @GetMapping(path = "/api/log.csv", produces = Csv.TYPE)
   ResponseEntity<String> csv() throws IOException {
-    return Csv.file("log.csv", LogFile.csv(flies()));
+    Export all = export();
+    return Csv.file("log.csv", LogFile.csv(all.flies(), all.skipped()));
   }
 
   /** Takes a log in, all of it or none; flies that are here already stay as they are. */
@@ -205,11 +228,23 @@ class LogController {
     return new Csv.Added(log.addAll(LogFile.read(request.getInputStream(), reader, sizer)));
   }
 
-  private List<LoggedFly> flies() {
-    return log.all().stream().map(LogStore.Entry::fly).toList();
-  }
+  /** What goes out: every fly with what its plan needs, and the names of what cannot be read. */
+  private record Export(List<LoggedFly> flies, List<Skipped> skipped) {}
 
-  private PatternFile plan(LoggedFly fly) {
-    return reader.read(fly.document().toString().getBytes(StandardCharsets.UTF_8));
+  private Export export() {
+    List<LoggedFly> flies = new ArrayList<>();
+    List<Skipped> skipped = new ArrayList<>();
+    LogStore.Log all = log.all();
+    all.unreadable().forEach(u -> skipped.add(new Skipped(u.id().toString(), u.name(), u.why())));
+    for (LoggedFly fly : all.flies()) {
+      try {
+        String packed = PatternWriter.write(carried.packed(resources.plan(fly)));
+        flies.add(fly.planned(JsonMapper.shared().readTree(packed)));
+      } catch (InvalidDocumentException | OutOfRangeException e) {
+        String name = fly.document().at("/pattern/name").asString("");
+        skipped.add(new Skipped(fly.id().toString(), name, e.getMessage()));
+      }
+    }
+    return new Export(flies, skipped);
   }
 }

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.StreamSupport;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -43,7 +42,7 @@ class MaterialController {
   @GetMapping
   List<MaterialEntry> all() {
     Map<String, Long> used = book.materials();
-    return StreamSupport.stream(store.materials().all().spliterator(), false)
+    return store.materials().offered().stream()
         .map(m -> entry(m, used.getOrDefault(m.id(), 0L)))
         .toList();
   }

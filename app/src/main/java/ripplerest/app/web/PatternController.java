@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.store.CarriedStore;
 import ripplerest.app.store.PatternEntity;
 import ripplerest.app.store.PatternStore;
 import ripplerest.app.store.SchoolStore;
@@ -37,7 +38,6 @@ import ripplerest.exchange.BookFile;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
 import ripplerest.exchange.PatternWriter;
-import tools.jackson.databind.ObjectMapper;
 
 /** Patterns: list, open, keep, copy, delete with undo, in and out. */
 @RestController
@@ -46,34 +46,29 @@ class PatternController {
   /** The box along the top shows so many; the book has them all. */
   private static final int MOST_LISTED = 200;
 
-  private static final String DOCUMENT = "A pattern document; see docs/format/pattern.schema.json";
+  static final String DOCUMENT = "A pattern document; see docs/format/pattern.schema.json";
 
   private final PatternStore store;
   private final PatternReader reader;
   private final SchoolStore schools;
-  private final ObjectMapper mapper;
+  private final CarriedStore carried;
+  private final PatternResources resources;
 
   PatternController(
-      PatternStore store, PatternReader reader, SchoolStore schools, ObjectMapper mapper) {
+      PatternStore store,
+      PatternReader reader,
+      SchoolStore schools,
+      CarriedStore carried,
+      PatternResources resources) {
     this.store = store;
     this.reader = reader;
     this.schools = schools;
-    this.mapper = mapper;
+    this.carried = carried;
+    this.resources = resources;
   }
 
   /** What a list shows of a pattern. */
   record PatternSummary(UUID id, String name, String school, int hookSize) {}
-
-  /**
-   * A pattern with the revision that a change has to name, and the names of the changes that can be
-   * undone and redone; empty where there is none.
-   */
-  record PatternResource(
-      UUID id,
-      long revision,
-      String undo,
-      String redo,
-      @Schema(type = "object", description = DOCUMENT) Object document) {}
 
   /** A new pattern at a school's defaults, on the hook of {@code likePattern} if given. */
   record NewPattern(String school, UUID likePattern) {}
@@ -86,7 +81,7 @@ class PatternController {
   }
 
   @PostMapping
-  ResponseEntity<PatternResource> create(@RequestBody NewPattern wanted) {
+  ResponseEntity<PatternResources.PatternResource> create(@RequestBody NewPattern wanted) {
     School school = schools.schools().named(wanted.school());
     Optional<PatternFile> like = Optional.ofNullable(wanted.likePattern()).map(this::file);
     HookSpec hook =
@@ -101,19 +96,20 @@ class PatternController {
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
       description = DOCUMENT,
       content = @Content(schema = @Schema(type = "object")))
-  ResponseEntity<PatternResource> bringIn(HttpServletRequest request) throws IOException {
+  ResponseEntity<PatternResources.PatternResource> bringIn(HttpServletRequest request)
+      throws IOException {
     return created(store.add(reader.read(request.getInputStream())));
   }
 
   @PostMapping("/{id}/copies")
-  ResponseEntity<PatternResource> copy(@PathVariable UUID id) {
+  ResponseEntity<PatternResources.PatternResource> copy(@PathVariable UUID id) {
     PatternFile file = file(id);
     Pattern copy = file.pattern().named(shortened(file.pattern().name(), 70) + ", copy");
     return created(store.add(new PatternFile(copy, file.conditions())));
   }
 
   @GetMapping("/{id}")
-  ResponseEntity<PatternResource> get(@PathVariable UUID id) {
+  ResponseEntity<PatternResources.PatternResource> get(@PathVariable UUID id) {
     return tagged(HttpStatus.OK, store.get(id));
   }
 
@@ -121,7 +117,7 @@ class PatternController {
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
       description = DOCUMENT,
       content = @Content(schema = @Schema(type = "object")))
-  ResponseEntity<PatternResource> replace(
+  ResponseEntity<PatternResources.PatternResource> replace(
       @PathVariable UUID id,
       @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
       HttpServletRequest request)
@@ -133,7 +129,7 @@ class PatternController {
 
   /** Takes the last change back; refused where there is none. */
   @PostMapping("/{id}/undo")
-  ResponseEntity<PatternResource> undo(
+  ResponseEntity<PatternResources.PatternResource> undo(
       @PathVariable UUID id,
       @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
     return tagged(HttpStatus.OK, store.step(id, Revisions.required(ifMatch), -1));
@@ -141,7 +137,7 @@ class PatternController {
 
   /** Does again what was taken back; refused where there is nothing. */
   @PostMapping("/{id}/redo")
-  ResponseEntity<PatternResource> redo(
+  ResponseEntity<PatternResources.PatternResource> redo(
       @PathVariable UUID id,
       @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
     return tagged(HttpStatus.OK, store.step(id, Revisions.required(ifMatch), 1));
@@ -166,7 +162,7 @@ class PatternController {
   }
 
   @PostMapping("/{id}/restoration")
-  ResponseEntity<PatternResource> restore(@PathVariable UUID id) {
+  ResponseEntity<PatternResources.PatternResource> restore(@PathVariable UUID id) {
     return tagged(HttpStatus.OK, store.restore(id));
   }
 
@@ -177,7 +173,7 @@ class PatternController {
         ContentDisposition.attachment()
             .filename(BookFile.fileName(stored.name()) + ".json")
             .build();
-    String canonical = PatternWriter.write(file(stored));
+    String canonical = PatternWriter.write(carried.packed(file(stored)));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
         .body(canonical);
@@ -191,24 +187,15 @@ class PatternController {
     return reader.read(stored.document().getBytes(StandardCharsets.UTF_8));
   }
 
-  private ResponseEntity<PatternResource> created(PatternEntity p) {
+  private ResponseEntity<PatternResources.PatternResource> created(PatternEntity p) {
     return ResponseEntity.created(URI.create("/api/patterns/" + p.id()))
         .eTag(Revisions.tag(p.revision()))
-        .body(resource(p));
+        .body(resources.of(p));
   }
 
-  private ResponseEntity<PatternResource> tagged(HttpStatus status, PatternEntity p) {
-    return ResponseEntity.status(status).eTag(Revisions.tag(p.revision())).body(resource(p));
-  }
-
-  /** As the present version of the format has it, whichever it was stored in. */
-  PatternResource resource(PatternEntity p) {
-    return new PatternResource(
-        p.id(),
-        p.revision(),
-        store.undoes(p),
-        store.redoes(p),
-        mapper.readTree(PatternWriter.write(file(p))));
+  private ResponseEntity<PatternResources.PatternResource> tagged(
+      HttpStatus status, PatternEntity p) {
+    return ResponseEntity.status(status).eTag(Revisions.tag(p.revision())).body(resources.of(p));
   }
 
   private static String shortened(String text, int most) {

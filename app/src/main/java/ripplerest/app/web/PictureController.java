@@ -114,10 +114,12 @@ class PictureController {
           "at most 12 MB",
           "Make it smaller: 2,000 px across is plenty for a fly.");
     }
+    LogStore.Picture kept;
+    PictureSize size;
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
       ImageReader image = reader(in);
       image.setInput(in);
-      PictureSize size = new PictureSize(image.getWidth(0), image.getHeight(0));
+      size = new PictureSize(image.getWidth(0), image.getHeight(0));
       Require.inRange("width of the picture", size.widthPx(), 1, MOST_PX);
       Require.inRange("height of the picture", size.heightPx(), 1, MOST_PX);
       if ((long) size.widthPx() * size.heightPx() > MOST_PIXELS) {
@@ -131,11 +133,14 @@ class PictureController {
       sparse.setSourceSubsampling(SPARSE, SPARSE, 0, 0);
       image.read(0, sparse); // to its end, in little room: one that breaks off is refused too
       String type = TYPES.get(image.getFormatName().toLowerCase(java.util.Locale.ROOT));
-      log.picture(id, new LogStore.Picture(type, bytes));
-      return size;
-    } catch (IOException | IndexOutOfBoundsException e) {
+      kept = new LogStore.Picture(type, bytes);
+    } catch (OutOfRangeException e) {
+      throw e;
+    } catch (IOException | RuntimeException e) { // the readers of the JDK trust what they read
       throw noPicture();
     }
+    log.picture(id, kept);
+    return size;
   }
 
   private static ImageReader reader(ImageInputStream in) {
@@ -181,6 +186,6 @@ class PictureController {
     byte[] plan = fly.document().toString().getBytes(StandardCharsets.UTF_8);
     Hook hook = Hook.of(reader.read(plan).pattern().hook());
     LoggedFly.PhotographView told = LoggedFly.view(Photograph.of(hook, marks.read()));
-    return log.change(id, f -> f.photographed(told)).photograph();
+    return log.photographed(id, told).fly().photograph();
   }
 }

@@ -1,15 +1,24 @@
 package ripplerest.app.web;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.net.URI;
+import java.sql.SQLException;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -20,19 +29,28 @@ import ripplerest.devices.DeviceException;
 import ripplerest.exchange.FieldProblem;
 import ripplerest.exchange.InvalidDocumentException;
 import ripplerest.exchange.ProblemDocument;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Turns what went wrong into problem details (RFC 9457) that say which field and what to do. */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems {
-  private final PatternController patterns;
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
-  Problems(PatternController patterns) {
+  private final PatternResources patterns;
+  private final FlyResources flies;
+
+  Problems(PatternResources patterns, FlyResources flies) {
     this.patterns = patterns;
+    this.flies = flies;
   }
 
   @ExceptionHandler
   ProblemDetail invalid(InvalidDocumentException e) {
+    return detail(e);
+  }
+
+  private static ProblemDetail detail(InvalidDocumentException e) {
     ProblemDocument document = e.document();
     ProblemDetail problem = problem(document.status(), document.type(), document.title());
     problem.setDetail(document.detail());
@@ -81,8 +99,91 @@ class Problems {
     ProblemDetail problem =
         problem(412, "urn:ripple-rest:problem:changed-elsewhere", "Changed elsewhere");
     problem.setDetail(e.getMessage());
-    problem.setProperties(Map.of("stored", patterns.resource(e.stored())));
+    e.pattern().ifPresent(p -> problem.setProperty("stored", patterns.of(p)));
+    e.fly().ifPresent(f -> problem.setProperty("stored", flies.of(f)));
     return problem;
+  }
+
+  /** Whatever the database says no to. */
+  @ExceptionHandler({DataAccessException.class, TransactionException.class})
+  ResponseEntity<ProblemDetail> notKept(RuntimeException e) {
+    return answer(stored(e));
+  }
+
+  /** For filters, which no handler sees. */
+  static void write(RuntimeException e, HttpServletResponse response) throws IOException {
+    ProblemDetail problem =
+        e instanceof OutOfRangeException o ? detail(invalidDocument(o)) : stored(e);
+    response.resetBuffer();
+    response.setStatus(problem.getStatus());
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    response.getWriter().write(JsonMapper.shared().writeValueAsString(flat(problem)));
+  }
+
+  private static Map<String, Object> flat(ProblemDetail problem) {
+    Map<String, Object> all = new LinkedHashMap<>();
+    all.put("type", String.valueOf(problem.getType()));
+    all.put("title", problem.getTitle());
+    all.put("status", problem.getStatus());
+    all.put("detail", problem.getDetail());
+    if (problem.getProperties() != null) {
+      all.putAll(problem.getProperties());
+    }
+    return all;
+  }
+
+  private static ResponseEntity<ProblemDetail> answer(ProblemDetail problem) {
+    ResponseEntity.BodyBuilder answer =
+        ResponseEntity.status(problem.getStatus()).contentType(MediaType.APPLICATION_PROBLEM_JSON);
+    if (problem.getStatus() == 503) {
+      answer.header("Retry-After", "5");
+    }
+    return answer.body(problem);
+  }
+
+  /**
+   * What the database refused, by its SQLSTATE (PostgreSQL's documentation, appendix A): a race
+   * that was lost, a full disk, or a database that is away. Nothing was changed in any of them.
+   */
+  private static ProblemDetail stored(RuntimeException e) {
+    String state = sqlState(e);
+    if (e instanceof ConcurrencyFailureException || state.matches("23505|40001|40P01|55P03")) {
+      ProblemDetail problem =
+          problem(409, "urn:ripple-rest:problem:same-time", "Changed at the same moment");
+      problem.setDetail(
+          "Somebody else changed the same thing at the same moment. Nothing of this change was"
+              + " kept; look at what is there now and send it again.");
+      return problem;
+    }
+    if (state.startsWith("22")) {
+      return detail(
+          invalidDocument(
+              new OutOfRangeException(
+                  "value", "one that cannot be stored", "plain text and numbers", "Change it.")));
+    }
+    if (state.equals("53100")) {
+      ProblemDetail problem = problem(507, "urn:ripple-rest:problem:disk-full", "The disk is full");
+      problem.setDetail(
+          "The disk with your data is full, so nothing more can be kept. What was kept before is"
+              + " safe. Free some space and send this again.");
+      return problem;
+    }
+    LOG.warn("The database did not answer as it should: {}", e.getMessage());
+    ProblemDetail problem =
+        problem(503, "urn:ripple-rest:problem:database-away", "The database does not answer");
+    problem.setDetail(
+        "The database does not answer, so nothing was changed. It may be starting, or its disk may"
+            + " be full; try again in a moment.");
+    return problem;
+  }
+
+  private static String sqlState(Throwable e) {
+    for (Throwable t = e; t != null; t = t.getCause()) {
+      if (t instanceof SQLException s && s.getSQLState() != null) {
+        return s.getSQLState();
+      }
+    }
+    return "";
   }
 
   @ExceptionHandler

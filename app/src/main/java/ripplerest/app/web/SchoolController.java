@@ -45,7 +45,7 @@ class SchoolController {
 
   @GetMapping
   List<SchoolView> schools() {
-    return store.schools().all().stream().map(this::view).toList();
+    return store.schools().offered().stream().map(this::view).toList();
   }
 
   @PostMapping
@@ -72,7 +72,7 @@ class SchoolController {
   }
 
   private SchoolView view(School s) {
-    return new SchoolView(s.id(), s.label(), store.isHouse(s.id()), rules(s));
+    return new SchoolView(s.id(), s.label(), store.houseIds().contains(s.id()), rules(s));
   }
 
   private static List<RuleView> rules(School school) {

@@ -53,7 +53,7 @@ class WarmUp {
     for (double length : LENGTHS) {
       for (int size : SIZES) {
         HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
-        for (School school : Schools.standard().all()) {
+        for (School school : Schools.standard().offered()) {
           way.giveWay();
           if (over) {
             return;

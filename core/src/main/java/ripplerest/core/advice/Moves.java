@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.StreamSupport;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
@@ -170,7 +169,7 @@ final class Moves {
 
   private void material(int i, Part part, Form form) {
     Material now = materials.get(part.material());
-    StreamSupport.stream(materials.all().spliterator(), false)
+    materials.offered().stream()
         .filter(m -> form.fits(m) && !m.id().equals(now.id()))
         .sorted(Comparator.comparingDouble(m -> Likeness.of(now, m, form).distance()))
         .limit(MATERIALS)

@@ -69,7 +69,7 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
     Form form = PartKind.of(part).form();
     Material first = table.get(part.material());
     List<Material> others = new ArrayList<>();
-    for (Material m : table.all()) {
+    for (Material m : table.offered()) {
       if (form.fits(m) && !m.id().equals(first.id())) {
         others.add(m);
       }

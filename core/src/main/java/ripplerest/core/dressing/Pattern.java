@@ -84,6 +84,11 @@ public record Pattern(
     return new Pattern(other, school, hook, parts, notes, natural);
   }
 
+  /** The same pattern by the rules of another school. */
+  public Pattern following(String otherSchool) {
+    return new Pattern(name, otherSchool, hook, parts, notes, natural);
+  }
+
   public Pattern withHook(HookSpec other) {
     return new Pattern(name, school, other, parts, notes, natural);
   }

@@ -52,6 +52,11 @@ public record MaterialRow(
     Require.text("source", source, 300);
   }
 
+  /** The same value of a material of another name. */
+  public MaterialRow of(String otherMaterial) {
+    return new MaterialRow(otherMaterial, label, property, value, spread, kind, source);
+  }
+
   Prior prior() {
     double factor = property.factor();
     return new Prior(value * factor, spread * factor, kind, source);

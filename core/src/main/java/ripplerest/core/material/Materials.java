@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.random.RandomGenerator;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -20,8 +21,12 @@ public final class Materials {
 
   private final Map<String, Material> byId;
 
-  private Materials(Map<String, Material> byId) {
+  /** Known, because something was tied with them, but no longer to choose from. */
+  private final Set<String> retired;
+
+  private Materials(Map<String, Material> byId, Set<String> retired) {
     this.byId = byId;
+    this.retired = retired;
   }
 
   /** The table that ships with the program; one row a value, each with its source. */
@@ -30,7 +35,7 @@ public final class Materials {
         new InputStreamReader(
             Materials.class.getResourceAsStream("/ripplerest/core/material/" + RESOURCE),
             StandardCharsets.UTF_8)) {
-      return new Materials(Map.of()).with(MaterialRow.readAll(reader));
+      return new Materials(Map.of(), Set.of()).with(MaterialRow.readAll(reader));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -59,7 +64,7 @@ public final class Materials {
     Map<String, Material> all = new LinkedHashMap<>();
     priors.forEach((id, values) -> all.put(id, new Material(id, labels.get(id), values)));
     all.values().stream().filter(m -> !byId.containsKey(m.id())).forEach(Materials::floats);
-    return new Materials(all);
+    return new Materials(all, retired);
   }
 
   /** Refuses a material of which too little is known to put it on the water. */
@@ -70,6 +75,10 @@ public final class Materials {
             material.id(), "no " + p.fileName(), "given", "Add a row for it.");
       }
     }
+  }
+
+  public boolean knows(String id) {
+    return byId.containsKey(id);
   }
 
   /** The material of this name; refuses an unknown one and lists those there are. */
@@ -89,26 +98,36 @@ public final class Materials {
   public Materials with(Material material) {
     Map<String, Material> more = new LinkedHashMap<>(byId);
     more.put(material.id(), material);
-    return new Materials(more);
+    return new Materials(more, retired);
   }
 
-  /** All materials, in file order. */
+  /** The same table, of which these are no longer offered; what names them can still be read. */
+  public Materials retiring(Set<String> ids) {
+    return new Materials(byId, Set.copyOf(ids));
+  }
+
+  /** All materials that a document may name, in file order, retired ones too. */
   public Iterable<Material> all() {
     return byId.values();
+  }
+
+  /** The materials to choose from, in file order. */
+  public List<Material> offered() {
+    return byId.values().stream().filter(m -> !retired.contains(m.id())).toList();
   }
 
   /** A table whose priors have each been drawn once from {@code random}, in file order. */
   public Materials drawn(RandomGenerator random) {
     Map<String, Material> drawn = new LinkedHashMap<>();
     byId.forEach((id, material) -> drawn.put(id, material.drawn(random)));
-    return new Materials(drawn);
+    return new Materials(drawn, retired);
   }
 
   /** The table of a fly that has been fished. */
   public Materials worn(Wear wear) {
     Map<String, Material> worn = new LinkedHashMap<>();
     byId.forEach((id, material) -> worn.put(id, material.worn(wear)));
-    return new Materials(worn);
+    return new Materials(worn, retired);
   }
 
   /**
@@ -117,6 +136,6 @@ public final class Materials {
   public Materials moved(String id, Property property, double spreads) {
     Map<String, Material> moved = new LinkedHashMap<>(byId);
     moved.put(id, get(id).moved(property, spreads));
-    return new Materials(moved);
+    return new Materials(moved, retired);
   }
 }

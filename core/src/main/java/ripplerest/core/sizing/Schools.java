@@ -3,6 +3,7 @@ package ripplerest.core.sizing;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import ripplerest.core.quantity.OutOfRangeException;
 
 /** The schools there are, as a value: those that ship with the program and the tier's own. */
@@ -26,8 +27,12 @@ public final class Schools {
 
   private final Map<String, School> byId;
 
-  private Schools(Map<String, School> byId) {
+  /** Known, because a document follows them, but no longer to choose from. */
+  private final Set<String> retired;
+
+  private Schools(Map<String, School> byId, Set<String> retired) {
     this.byId = byId;
+    this.retired = retired;
   }
 
   /** The schools that ship with the program. */
@@ -39,7 +44,11 @@ public final class Schools {
   public Schools with(School house) {
     Map<String, School> more = new LinkedHashMap<>(byId);
     more.put(house.id(), house);
-    return new Schools(more);
+    return new Schools(more, retired);
+  }
+
+  public boolean knows(String id) {
+    return byId.containsKey(id);
   }
 
   /** The school of this id; refuses an unknown one and lists those there are. */
@@ -55,8 +64,14 @@ public final class Schools {
     return school;
   }
 
-  public List<School> all() {
-    return List.copyOf(byId.values());
+  /** The same schools, of which these are no longer offered; what follows them can be read. */
+  public Schools retiring(Set<String> ids) {
+    return new Schools(byId, Set.copyOf(ids));
+  }
+
+  /** The schools to choose from, those that ship first. */
+  public List<School> offered() {
+    return byId.values().stream().filter(s -> !retired.contains(s.id())).toList();
   }
 
   private static Schools readAll() {
@@ -64,6 +79,6 @@ public final class Schools {
     for (String id : STANDARD_IDS) {
       all.put(id, School.read(id));
     }
-    return new Schools(all);
+    return new Schools(all, Set.of());
   }
 }

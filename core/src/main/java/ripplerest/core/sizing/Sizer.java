@@ -14,6 +14,7 @@ import ripplerest.core.dressing.TyingOrder;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Material;
+import ripplerest.core.material.MaterialRow;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -46,6 +47,18 @@ public final class Sizer {
   /** A sizer for other versions of a fly: it knows that fly's school. */
   public static Sizer like(SizedPattern sized, Materials materials) {
     return new Sizer(materials, Schools.standard().with(sized.school()));
+  }
+
+  /** This sizer, which also knows what a document brings along; what it knows stays as it is. */
+  public Sizer knowing(List<HouseStyle> styles, List<MaterialRow> rows) {
+    Schools known = schools.get();
+    Materials materials = table.get();
+    Schools more = known;
+    for (HouseStyle style : styles) {
+      more = known.knows(style.id()) ? more : more.with(style.school());
+    }
+    List<MaterialRow> fresh = rows.stream().filter(r -> !materials.knows(r.material())).toList();
+    return new Sizer(materials.with(fresh), more);
   }
 
   /** A new pattern with every part at its school's default. */
@@ -144,7 +157,7 @@ public final class Sizer {
 
     private List<String> fitting(PartKind kind) {
       List<String> ids = new ArrayList<>();
-      for (Material m : materials.all()) {
+      for (Material m : materials.offered()) {
         if (kind.form().fits(m)) {
           ids.add(m.id());
         }

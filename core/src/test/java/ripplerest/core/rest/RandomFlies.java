@@ -22,7 +22,7 @@ public final class RandomFlies {
 
   /** A school's parts with every field and material drawn anew, some left out, some added. */
   public static Pattern pattern(SplittableRandom random) {
-    School school = any(Schools.standard().all(), random);
+    School school = any(Schools.standard().offered(), random);
     List<Part> parts = new ArrayList<>();
     for (PartKind kind : school.parts()) {
       if (random.nextInt(10) > 0 || kind.id().equals("post")) {

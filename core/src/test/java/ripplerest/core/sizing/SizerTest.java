@@ -61,7 +61,7 @@ class SizerTest {
   @ParameterizedTest
   @ValueSource(ints = {8, 12, 14, 18, 22})
   void theShankIsSharedOutWithoutGapsOrOverlaps(int size) {
-    for (School school : Schools.standard().all()) {
+    for (School school : Schools.standard().offered()) {
       SizedPattern sized = SIZER.size(defaults(school.id(), size));
       double at = 0;
       for (SizedPattern.Span span : sized.spans()) {
@@ -201,14 +201,14 @@ class SizerTest {
   @ParameterizedTest
   @ValueSource(ints = {12, 14, 16, 18})
   void noSchoolDepartsFromItselfOrCrowdsItsHook(int size) {
-    for (School school : Schools.standard().all()) {
+    for (School school : Schools.standard().offered()) {
       assertThat(SIZER.size(defaults(school.id(), size)).warnings()).as(school.id()).isEmpty();
     }
   }
 
   @Test
   void everySchoolsOwnDefaultsLieInItsOwnRanges() {
-    for (School school : Schools.standard().all()) {
+    for (School school : Schools.standard().offered()) {
       school
           .rules()
           .forEach(

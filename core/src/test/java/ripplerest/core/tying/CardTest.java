@@ -25,7 +25,7 @@ class CardTest {
   }
 
   static List<String> schools() {
-    return Schools.standard().all().stream().map(School::id).toList();
+    return Schools.standard().offered().stream().map(School::id).toList();
   }
 
   @ParameterizedTest
