@@ -2,9 +2,16 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Toast } from 'radix-ui'
 import { StrictMode, Suspense, lazy } from 'react'
 import { createRoot } from 'react-dom/client'
-import { BrowserRouter, Route, Routes } from 'react-router'
+import {
+  Outlet,
+  Route,
+  RouterProvider,
+  createBrowserRouter,
+  createRoutesFromElements,
+} from 'react-router'
 import './index.css'
 import { App } from './views/App'
+import { SavedBeforeLeaving } from './save/useQueue'
 import { Reach } from './views/Reach'
 
 // What is not on the bench is loaded when it is opened.
@@ -12,6 +19,7 @@ const Book = lazy(() => import('./views/Book').then((m) => ({ default: m.Book })
 const Card = lazy(() => import('./views/Card').then((m) => ({ default: m.Card })))
 const Compare = lazy(() => import('./views/Compare').then((m) => ({ default: m.Compare })))
 const OverTime = lazy(() => import('./views/OverTime').then((m) => ({ default: m.OverTime })))
+const Deleted = lazy(() => import('./views/Deleted').then((m) => ({ default: m.Deleted })))
 const Hooks = lazy(() => import('./views/Hooks').then((m) => ({ default: m.Hooks })))
 const Log = lazy(() => import('./views/Log').then((m) => ({ default: m.Log })))
 const Materials = lazy(() => import('./views/Materials').then((m) => ({ default: m.Materials })))
@@ -23,32 +31,46 @@ const TiedFly = lazy(() => import('./views/TiedFly').then((m) => ({ default: m.T
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
 })
+
+function Shell() {
+  return (
+    <>
+      <SavedBeforeLeaving />
+      <Reach />
+      <Suspense fallback={<p className="p-10">Opening…</p>}>
+        <Outlet />
+      </Suspense>
+    </>
+  )
+}
+
+const router = createBrowserRouter(
+  createRoutesFromElements(
+    <Route element={<Shell />}>
+      <Route path="/" element={<App />} />
+      <Route path="/bench/:id" element={<App />} />
+      <Route path="/bench/:id/sizes" element={<SizeRun />} />
+      <Route path="/bench/:id/compare" element={<Compare />} />
+      <Route path="/bench/:id/card" element={<Card />} />
+      <Route path="/bench/:id/tie" element={<Tie />} />
+      <Route path="/bench/:id/time" element={<OverTime />} />
+      <Route path="/log" element={<Log />} />
+      <Route path="/log/:id" element={<TiedFly />} />
+      <Route path="/book" element={<Book />} />
+      <Route path="/deleted" element={<Deleted />} />
+      <Route path="/materials" element={<Materials />} />
+      <Route path="/hooks" element={<Hooks />} />
+      <Route path="/schools" element={<Schools />} />
+    </Route>,
+  ),
+)
 const root = document.getElementById('root')
 if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
         <Toast.Provider swipeDirection="down" duration={10000}>
-          <BrowserRouter>
-            <Reach />
-            <Suspense fallback={<p className="p-10">Opening…</p>}>
-              <Routes>
-                <Route path="/" element={<App />} />
-                <Route path="/bench/:id" element={<App />} />
-                <Route path="/bench/:id/sizes" element={<SizeRun />} />
-                <Route path="/bench/:id/compare" element={<Compare />} />
-                <Route path="/bench/:id/card" element={<Card />} />
-                <Route path="/bench/:id/tie" element={<Tie />} />
-                <Route path="/bench/:id/time" element={<OverTime />} />
-                <Route path="/log" element={<Log />} />
-                <Route path="/log/:id" element={<TiedFly />} />
-                <Route path="/book" element={<Book />} />
-                <Route path="/materials" element={<Materials />} />
-                <Route path="/hooks" element={<Hooks />} />
-                <Route path="/schools" element={<Schools />} />
-              </Routes>
-            </Suspense>
-          </BrowserRouter>
+          <RouterProvider router={router} />
           <Toast.Viewport className="fixed bottom-4 left-1/2 z-50 w-96 -translate-x-1/2" />
         </Toast.Provider>
       </QueryClientProvider>

@@ -81,48 +81,71 @@ function send(method: string, body?: unknown, headers: Record<string, string> = 
   }
 }
 
+const AGAIN_MS = 400
+
+/**
+ * A change that happens once: where its answer is lost it is sent once more under the same key, and
+ * answered as it was the first time.
+ */
+async function once<T>(path: string, init: RequestInit): Promise<T> {
+  const keyed = { ...init, headers: { ...init.headers, 'Idempotency-Key': crypto.randomUUID() } }
+  try {
+    return await call<T>(path, keyed)
+  } catch (e) {
+    if (!(e instanceof ApiError) || e.problem.status !== 0) throw e
+    await new Promise((wait) => setTimeout(wait, AGAIN_MS))
+    return call<T>(path, keyed)
+  }
+}
+
+/** Headers of a change that a save queue sends: to which revision, and its key. */
+const queued = (revision: number, key: string) => ({
+  'If-Match': `"${revision}"`,
+  'Idempotency-Key': key,
+})
+
 export const listPatterns = () => call<PatternSummary[]>('/api/patterns')
 export const listSchools = () => call<School[]>('/api/schools')
 export const listParts = () => call<PartKind[]>('/api/parts')
 export const usualPart = (school: string, kind: string) =>
   call<Part>(`/api/schools/${school}/parts/${kind}`)
 export const listHooks = () => call<Hooks>('/api/hooks')
-export const measureHook = (hook: NewHook) => call<unknown>('/api/hooks', send('POST', hook))
-export const deleteHook = (id: string) => call<undefined>(`/api/hooks/${id}`, send('DELETE'))
+export const measureHook = (hook: NewHook) => once<unknown>('/api/hooks', send('POST', hook))
+export const deleteHook = (id: string) => once<undefined>(`/api/hooks/${id}`, send('DELETE'))
 export const matchNatural = (natural: Record<string, string | number>) =>
   call<Matches>(`/api/hooks/matches?${new URLSearchParams(natural as Record<string, string>)}`)
 export const copySchool = (copyOf: string, label: string) =>
-  call<School>('/api/schools', send('POST', { copyOf, label }))
+  once<School>('/api/schools', send('POST', { copyOf, label }))
 export const changeRule = (school: string, { part, dimension, ...to }: Rule) =>
-  call<School>(`/api/schools/${school}/rules/${part}/${dimension}`, send('PUT', to))
+  once<School>(`/api/schools/${school}/rules/${part}/${dimension}`, send('PUT', to))
 export const deleteSchool = (school: string) =>
-  call<undefined>(`/api/schools/${school}`, send('DELETE'))
+  once<undefined>(`/api/schools/${school}`, send('DELETE'))
 export const getPattern = (id: string) => call<PatternResource>(`/api/patterns/${id}`)
 export const copyPattern = (id: string) =>
-  call<PatternResource>(`/api/patterns/${id}/copies`, send('POST'))
-export const deletePattern = (id: string) => call<undefined>(`/api/patterns/${id}`, send('DELETE'))
+  once<PatternResource>(`/api/patterns/${id}/copies`, send('POST'))
+export const deletePattern = (id: string) => once<undefined>(`/api/patterns/${id}`, send('DELETE'))
 export const restorePattern = (id: string) =>
-  call<PatternResource>(`/api/patterns/${id}/restoration`, send('POST'))
+  once<PatternResource>(`/api/patterns/${id}/restoration`, send('POST'))
 export const createPattern = (school: string, likePattern?: string) =>
-  call<PatternResource>('/api/patterns', send('POST', { school, likePattern }))
+  once<PatternResource>('/api/patterns', send('POST', { school, likePattern }))
 export const exportAddress = (id: string) => `/api/patterns/${id}/export`
 
 /** Goes on even if the page is left or reloaded meanwhile. */
-export const savePattern = (id: string, revision: number, document: PatternDocument) =>
+export const savePattern = (id: string, revision: number, document: PatternDocument, key: string) =>
   call<PatternResource>(`/api/patterns/${id}`, {
-    ...send('PUT', document, { 'If-Match': `"${revision}"` }),
+    ...send('PUT', document, queued(revision, key)),
     keepalive: true,
   })
 
 /** A step back or forth through a pattern's changes. */
-export const stepPattern = (id: string, revision: number, way: 'undo' | 'redo') =>
+export const stepPattern = (id: string, revision: number, way: 'undo' | 'redo', key: string) =>
   call<PatternResource>(
     `/api/patterns/${id}/${way}`,
-    send('POST', undefined, { 'If-Match': `"${revision}"` }),
+    send('POST', undefined, queued(revision, key)),
   )
 
 export const addPattern = (document: PatternDocument) =>
-  call<PatternResource>('/api/patterns/imports', send('POST', document))
+  once<PatternResource>('/api/patterns/imports', send('POST', document))
 
 /** Sends a file as it is, so that the server judges it and not the browser. */
 export async function importFile(file: File): Promise<PatternResource> {
@@ -133,7 +156,7 @@ export async function importFile(file: File): Promise<PatternResource> {
       detail: `${file.name} is ${(file.size / 1e6).toFixed(1)} MB; a pattern has at most ${MOST_BYTES / 1e6} MB. Choose a pattern file.`,
     })
   }
-  return call<PatternResource>('/api/patterns/imports', {
+  return once<PatternResource>('/api/patterns/imports', {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
     body: file,
@@ -205,7 +228,10 @@ export async function importBook(
   onLine: (line: ImportLine) => void,
   signal: AbortSignal,
 ): Promise<ImportLine> {
-  const headers = { 'Content-Type': 'application/octet-stream' }
+  const headers = {
+    'Content-Type': 'application/octet-stream',
+    'Idempotency-Key': crypto.randomUUID(),
+  }
   return lines(
     await ask('/api/book/imports', { method: 'POST', body: file, headers, signal }),
     onLine,
@@ -235,13 +261,13 @@ export const findPatterns = (query: URLSearchParams) => call<BookPage>(`/api/boo
 export const listNaturals = () => call<string[]>('/api/book/naturals')
 export const listMaterials = () => call<MaterialEntry[]>('/api/materials')
 export const forgetMaterial = (id: string) =>
-  call<undefined>(`/api/materials/${id}`, send('DELETE'))
+  once<undefined>(`/api/materials/${id}`, send('DELETE'))
 export const archivePattern = (id: string, away: boolean) =>
-  call<undefined>(`/api/patterns/${id}/archive`, send(away ? 'POST' : 'DELETE'))
+  once<undefined>(`/api/patterns/${id}/archive`, send(away ? 'POST' : 'DELETE'))
 
 /** Takes in a table as CSV, all rows or none. */
 export const importTable = (of: 'hooks' | 'materials', file: File) =>
-  call<{ added: number }>(`/api/${of}/table`, {
+  once<{ added: number }>(`/api/${of}/table`, {
     method: 'POST',
     headers: { 'Content-Type': 'text/csv' },
     body: file,
@@ -251,21 +277,24 @@ export const listFlies = () => call<FlyLine[]>('/api/log')
 export const listTrends = () => call<TrendLine[]>('/api/log/trends')
 export const getFly = (id: string) => call<LoggedFly>(`/api/log/${id}`)
 export const logFly = (pattern: string) =>
-  call<LoggedFly>(`/api/log?pattern=${pattern}`, send('POST'))
-export const deleteFly = (id: string) => call<undefined>(`/api/log/${id}`, send('DELETE'))
+  once<LoggedFly>(`/api/log?pattern=${pattern}`, send('POST'))
+export const deleteFly = (id: string) => once<undefined>(`/api/log/${id}`, send('DELETE'))
 export const getAsTied = (id: string, signal: AbortSignal) =>
   call<AsTied>(`/api/log/${id}/as-tied`, { signal })
 export const pictureAddress = (id: string) => `/api/log/${id}/picture`
 export const measurePicture = (id: string, marks: Marks) =>
-  call<Photograph>(`/api/log/${id}/marks`, send('POST', marks))
+  once<Photograph>(`/api/log/${id}/marks`, send('POST', marks))
 
 /** Goes on even if the page is left meanwhile. */
-export const changeFly = (id: string, change: Schemas['Change']) =>
-  call<LoggedFly>(`/api/log/${id}`, { ...send('PUT', change), keepalive: true })
+export const changeFly = (id: string, revision: number, change: Schemas['Change'], key: string) =>
+  call<LoggedFly>(`/api/log/${id}`, {
+    ...send('PUT', change, queued(revision, key)),
+    keepalive: true,
+  })
 
 /** The server judges whether it is a picture. */
 export const keepPicture = (id: string, file: File) =>
-  call<{ widthPx: number; heightPx: number }>(`/api/log/${id}/picture`, {
+  once<{ widthPx: number; heightPx: number }>(`/api/log/${id}/picture`, {
     method: 'PUT',
     headers: { 'Content-Type': file.type || 'application/octet-stream' },
     body: file,
@@ -273,7 +302,7 @@ export const keepPicture = (id: string, file: File) =>
 
 /** Takes a log in, all of it or nothing. */
 export const importLog = (file: File) =>
-  call<{ added: number }>('/api/log/imports', {
+  once<{ added: number }>('/api/log/imports', {
     method: 'POST',
     headers: { 'Content-Type': 'application/octet-stream' },
     body: file,
@@ -283,9 +312,20 @@ export const readDevice = (what: 'caliper' | 'scale') =>
   call<Reading>(`/api/devices/${what}/reading`, send('POST'))
 
 export const getTying = (pattern: string) => call<Tying>(`/api/patterns/${pattern}/tying`)
-export const keepTying = (pattern: string, at: Tying) =>
-  call<Tying>(`/api/patterns/${pattern}/tying`, { ...send('PUT', at), keepalive: true })
+export const keepTying = (pattern: string, revision: number, at: Tying, key: string) =>
+  call<Tying>(`/api/patterns/${pattern}/tying`, {
+    ...send('PUT', { step: at.step, seconds: at.seconds }, queued(revision, key)),
+    keepalive: true,
+  })
 export const abandonTying = (pattern: string) =>
-  call<undefined>(`/api/patterns/${pattern}/tying`, send('DELETE'))
-export const finishTying = (pattern: string) =>
-  call<{ id: string }>(`/api/patterns/${pattern}/tying/finish`, send('POST'))
+  once<undefined>(`/api/patterns/${pattern}/tying`, send('DELETE'))
+export const finishTying = (pattern: string, revision: number, key: string) =>
+  call<{ id: string }>(
+    `/api/patterns/${pattern}/tying/finish`,
+    send('POST', undefined, queued(revision, key)),
+  )
+
+/** What was lately deleted, and the way back. */
+export const listDeleted = () => call<Schemas['Thing'][]>('/api/deleted')
+export const restoreDeleted = (kind: string, id: string) =>
+  once<undefined>(`/api/deleted/${kind}/${encodeURIComponent(id)}/restoration`, send('POST'))

@@ -17,7 +17,7 @@ export function store<T>(first: T, name?: string) {
       watchers.delete(watcher)
     }
   }
-  return { get, set, use: () => useSyncExternalStore(watch, get) }
+  return { get, set, watch, use: () => useSyncExternalStore(watch, get) }
 }
 
 /** A browser that keeps nothing, or keeps what this version cannot read, is no reason to stop. */

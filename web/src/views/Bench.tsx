@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { ApiError, mapSurface } from '../api/client'
 import type { Handle, PartKind, PatternDocument, PatternResource, School } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { movedTo } from '../parts/handle'
 import { savePicture } from '../parts/picture'
-import { reach } from '../parts/reach'
 import { inUnits, measureBy, unit } from '../parts/units'
 import { differences, fieldProblem } from '../parts/words'
 import type { Dragged } from '../scene/drag'
@@ -57,7 +56,7 @@ const LADEN = 'laden'
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
 export function Bench(props: Props) {
   const { opened, schools, kinds, onSaved, onCopy, onKeepBoth, onDelete, onSchool } = props
-  const { document, state, steps, change, step, resolve, retry } = useAutosave(opened)
+  const { document, state, kept: stored, change, step, resolve, retry } = useAutosave(opened)
   const [chosen, setChosen] = useState('')
   const [window_, setWindow] = useState<Opened>()
   const [typed, setTyped] = useState<{ handle: Handle; at: Point; text: string }>()
@@ -92,12 +91,15 @@ export function Bench(props: Props) {
     staleTime: Infinity,
     placeholderData: (before) => before,
   })
-  const saved = state.kind === 'saved'
+  const { name, school, hook } = stored.document.pattern
+  const listed = `${name} ${school} ${hook.size}`
+  const wasListed = useRef(listed)
   useEffect(() => {
-    if (saved) onSaved()
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when a save has ended
-  }, [saved])
-  useSavedWhenBack(state.kind === 'failed', retry)
+    if (wasListed.current === listed) return
+    wasListed.current = listed
+    onSaved()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when the list says otherwise
+  }, [listed])
   measureBy(estimate?.hook)
 
   const now = pose.isStale ? undefined : estimate
@@ -153,7 +155,7 @@ export function Bench(props: Props) {
         state={state}
         schools={schools}
         id={opened.id}
-        steps={steps}
+        steps={stored}
         onStep={(way) => void step(way)}
         onChange={change}
         onCopy={onCopy}
@@ -330,15 +332,6 @@ function Verdict({ words }: { words: string }) {
       <span className="font-serif text-2xl">{first}</span> <span>{words.slice(first.length)}</span>
     </>
   )
-}
-
-/** Saves what could not be saved once the application answers again. */
-function useSavedWhenBack(failed: boolean, retry: () => void) {
-  const there = reach.use()
-  useEffect(() => {
-    if (there && failed) retry()
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when it is back
-  }, [there])
 }
 
 function materialsOf(document: PatternDocument): Record<string, string> {

@@ -96,8 +96,7 @@ export function Book() {
           onCopy={(r) => attempt(() => copyPattern(r.id))}
           onArchive={(r) => attempt(() => archivePattern(r.id, !r.archived))}
           onDelete={(r) => {
-            attempt(() => deletePattern(r.id))
-            setDeleted(r)
+            attempt(() => deletePattern(r.id).then(() => setDeleted(r)))
           }}
         />
       )}

@@ -18,10 +18,11 @@ type Held = { handle: Handle; fromX: number; width: number; to: Dragged; byPerce
 /** Borders on the shank plan that a hand can move: more turns, more plumes, a longer thorax. */
 export function Borders({ handles, place, mmPerPercent, onChoose, onMove }: Props) {
   const [held, setHeld] = useState<Held>()
-  useGiveUp(held !== undefined, () => {
+  const giveUp = () => {
     if (held) onMove(held.handle, { value: held.handle.value }, 'given-up')
     setHeld(undefined)
-  })
+  }
+  useGiveUp(held !== undefined, giveUp)
   const take = (handle: Handle) => (e: PointerEvent<HTMLElement>) => {
     const width = e.currentTarget.parentElement?.clientWidth ?? 1
     e.currentTarget.setPointerCapture(e.pointerId)
@@ -36,7 +37,9 @@ export function Borders({ handles, place, mmPerPercent, onChoose, onMove }: Prop
     if (to.value !== held.to.value) onMove(held.handle, to, 'held')
   }
   const drop = () => {
-    if (held && held.to.value !== held.handle.value) onMove(held.handle, held.to, 'dropped')
+    if (!held) return
+    if (held.to.value !== held.handle.value) onMove(held.handle, held.to, 'dropped')
+    else giveUp() // pulled back to where it began: nothing is left half pulled
     setHeld(undefined)
   }
   const key = (handle: Handle) => (e: KeyboardEvent) => {
@@ -66,7 +69,7 @@ export function Borders({ handles, place, mmPerPercent, onChoose, onMove }: Prop
         onPointerDown={take(handle)}
         onPointerMove={move}
         onPointerUp={drop}
-        onPointerCancel={() => setHeld(undefined)}
+        onPointerCancel={giveUp}
         onFocus={() => onChoose(handle.part)}
         onKeyDown={key(handle)}
       >

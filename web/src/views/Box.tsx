@@ -18,6 +18,7 @@ const VIEWS = [
   ['/materials', 'Materials'],
   ['/hooks', 'Hooks'],
   ['/schools', 'Schools'],
+  ['/deleted', 'Deleted'],
 ] as const
 
 /** The fly box along the top: one compartment a pattern. */

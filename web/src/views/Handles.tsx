@@ -47,13 +47,16 @@ export function Handles({ handles, view, chosen, refused, onChoose, onMove, onTy
     }
   }
   const drop = () => {
-    if (held && held.to.value !== held.handle.value) onMove(held.handle, held.to, 'dropped')
+    if (!held) return
+    if (held.to.value !== held.handle.value) onMove(held.handle, held.to, 'dropped')
+    else giveUp() // pulled back to where it began: nothing is left half pulled
     setHeld(undefined)
   }
-  useGiveUp(held !== undefined, () => {
+  const giveUp = () => {
     if (held) onMove(held.handle, { value: held.handle.value }, 'given-up')
     setHeld(undefined)
-  })
+  }
+  useGiveUp(held !== undefined, giveUp)
   const key = (handle: Handle, at: Point) => (e: KeyboardEvent) => {
     const by = STEPS[e.key]
     if (by !== undefined) {
@@ -96,7 +99,7 @@ export function Handles({ handles, view, chosen, refused, onChoose, onMove, onTy
               onPointerDown={take(handle, at)}
               onPointerMove={move}
               onPointerUp={drop}
-              onPointerCancel={drop}
+              onPointerCancel={giveUp}
               onFocus={() => onChoose(handle.part)}
               onKeyDown={key(handle, at.tip)}
               onDoubleClick={(e) => {

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link } from 'react-router'
-import { deleteFly, importLog, listFlies, listTrends } from '../api/client'
+import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../api/client'
 import { inUnits, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Page, Table } from './Page'
@@ -15,6 +15,7 @@ export function Log() {
   const trends = useQuery({ queryKey: ['trends'], queryFn: listTrends })
   const file = useRef<HTMLInputElement>(null)
   const [told, setTold] = useState('')
+  const [gone, setGone] = useState<{ id: string; name: string }>()
   const [wanted, setWanted] = useState('')
   const refresh = () =>
     Promise.all([
@@ -33,10 +34,21 @@ export function Log() {
     }
   }
   const remove = async (id: string, name: string) => {
-    if (!window.confirm(`Take ${name} out of the log? This cannot be undone.`)) return
     try {
       await deleteFly(id)
       await refresh()
+      setTold(`${name} is out of the log.`)
+      setGone({ id, name })
+    } catch (e) {
+      setTold((e as Error).message)
+    }
+  }
+  const putBack = async ({ id, name }: { id: string; name: string }) => {
+    try {
+      await restoreDeleted('FLY', id)
+      await refresh()
+      setTold(`${name} is back in the log.`)
+      setGone(undefined)
     } catch (e) {
       setTold((e as Error).message)
     }
@@ -71,7 +83,12 @@ export function Log() {
         />
       </p>
       <p role="status" className="text-warn">
-        {told}
+        {told}{' '}
+        {gone && (
+          <button type="button" className="underline" onClick={() => void putBack(gone)}>
+            Undo
+          </button>
+        )}
       </p>
       {flies.error && <p role="alert">{flies.error.message}</p>}
       <section
@@ -116,15 +133,23 @@ export function Log() {
           head={['fly', 'tied', 'what came out otherwise', 'notes', 'size', 'took', 'picture', '']}
           words={4}
           rows={list.map((f) => [
-            <Link key="l" className="underline" to={`/log/${f.id}`}>
-              {f.name}
-            </Link>,
-            new Date(f.tiedAt).toLocaleDateString(undefined, {
-              day: 'numeric',
-              month: 'short',
-              year: 'numeric',
-            }),
-            inUnits(f.differences.join(', ')) || '–',
+            f.unreadable ? (
+              f.name
+            ) : (
+              <Link key="l" className="underline" to={`/log/${f.id}`}>
+                {f.name}
+              </Link>
+            ),
+            f.unreadable
+              ? '–'
+              : new Date(f.tiedAt).toLocaleDateString(undefined, {
+                  day: 'numeric',
+                  month: 'short',
+                  year: 'numeric',
+                }),
+            f.unreadable
+              ? `cannot be read: ${f.unreadable}`
+              : inUnits(f.differences.join(', ')) || '–',
             f.notes,
             f.size,
             f.seconds > 0 ? `${clock(f.seconds)} min` : '–',

@@ -1,10 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { type DragEvent, type KeyboardEvent, useRef, useState } from 'react'
-import { ApiError, keepPicture, measurePicture, pictureAddress } from '../api/client'
+import { ApiError, getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
 import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
 import { fieldProblem, measureName } from '../parts/words'
+import type { SaveQueue } from '../save/saveQueue'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
+import type { Written } from './TiedFly'
 
 /** The server refuses more; a browser need not send 40 MB to learn that. */
 const MOST_BYTES = 12_000_000
@@ -23,6 +25,8 @@ type Line = { name: string; from?: Place; to?: Place }
 type Props = {
   id: string
   opened: LoggedFly
+  /** Picture and marks have their place among the other changes of the fly. */
+  queue: SaveQueue<Written, LoggedFly>
   /** How the fly as tied should sit. */
   estimated: AsTied['made'] | undefined
   /** A measured length is to be what was made. */
@@ -30,7 +34,7 @@ type Props = {
 }
 
 /** A side-on picture of the fly, measured by marks on it: the hook gives the scale. */
-export function Photo({ id, opened, estimated, onTake }: Props) {
+export function Photo({ id, opened, queue, estimated, onTake }: Props) {
   const client = useQueryClient()
   const [shown, setShown] = useState(opened.pictured ? 1 : 0)
   const [told, setTold] = useState<Photograph | undefined>(opened.fly.photograph ?? undefined)
@@ -52,7 +56,10 @@ export function Photo({ id, opened, estimated, onTake }: Props) {
       return
     }
     try {
-      await keepPicture(id, chosen)
+      await queue.step(async () => {
+        await keepPicture(id, chosen)
+        return getFly(id)
+      })
       setSaid('')
       setTold(undefined)
       setPlaces({})
@@ -89,9 +96,11 @@ export function Photo({ id, opened, estimated, onTake }: Props) {
     const film = p['film left'] && p['film right'] ? [p['film left'], p['film right']] : []
     const whole = all.filter((l) => l.from && l.to) as Marks['lines']
     try {
-      setTold(
-        await measurePicture(id, { eye: p.eye, bend: p.bend, point: p.point, film, lines: whole }),
-      )
+      const marks = { eye: p.eye, bend: p.bend, point: p.point, film, lines: whole }
+      await queue.step(async () => {
+        setTold(await measurePicture(id, marks))
+        return getFly(id)
+      })
       setSaid('')
     } catch (e) {
       setSaid(e instanceof ApiError ? fieldProblem(e) : (e as Error).message)

@@ -2,12 +2,12 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { getCard } from '../api/client'
-import type { Card } from '../api/types'
+import type { Card, Tying } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { inUnits, length, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Calibrate } from './Calibrate'
-import { useTying } from './useTying'
+import { useTying, useWhere } from './useTying'
 import { ViseDrawing } from './ViseDrawing'
 
 /** Keys that a large thumb, a foot pedal or an elbow finds. */
@@ -30,7 +30,7 @@ export function Tie() {
     )
   }
   return card.data ? (
-    <Steps id={id} card={card.data} />
+    <Placed id={id} card={card.data} />
   ) : (
     <p className="p-8 text-2xl" aria-busy="true">
       Writing the card…
@@ -38,9 +38,20 @@ export function Tie() {
   )
 }
 
-function Steps({ id, card }: { id: string; card: Card }) {
+function Placed({ id, card }: { id: string; card: Card }) {
+  const { there, lost } = useWhere(id)
+  return there ? (
+    <Steps id={id} card={card} there={there} />
+  ) : (
+    <p className="p-8 text-2xl" aria-busy="true">
+      Finding your place… {lost && `${lost} It is asked again.`}
+    </p>
+  )
+}
+
+function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
   const steps = card.steps.length
-  const tying = useTying(id, steps)
+  const tying = useTying(id, steps, there)
   const navigate = useNavigate()
   const [speaks, setSpeaks] = useState(false)
   const [calibrates, setCalibrates] = useState(false)
@@ -48,9 +59,9 @@ function Steps({ id, card }: { id: string; card: Card }) {
   const page = useRef<HTMLElement>(null)
   const scale = pxPerMm.use()
   useAwake()
-  const at = tying.at?.step
-  const step = at === undefined ? undefined : card.steps[at - 1]
-  const words = at === undefined ? '' : spoken(card, at)
+  const at = tying.at.step
+  const step = card.steps[at - 1]
+  const words = spoken(card, at)
   useSpoken(speaks ? words : '')
   const leave = () => void navigate(`/bench/${id}/card`)
   const finish = () =>
@@ -73,6 +84,7 @@ function Steps({ id, card }: { id: string; card: Card }) {
         s: () => setSpeaks((v) => !v),
         Escape: leave,
       }
+      if (e.repeat) return e.preventDefault() // a held key or pedal turns one page
       const run = NEXT.includes(e.key)
         ? () => (at === steps + 1 ? finish() : tying.go(1))
         : BACK.includes(e.key)
@@ -85,13 +97,6 @@ function Steps({ id, card }: { id: string; card: Card }) {
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
   })
-  if (at === undefined || !tying.at) {
-    return (
-      <p className="p-8 text-2xl" aria-busy="true">
-        Looking where you were… {tying.lost && `${tying.lost} It is asked again.`}
-      </p>
-    )
-  }
   const spent = tying.at.seconds[at === 0 ? steps : at - 1] ?? 0
   const whole = tying.at.seconds.reduce((a, b) => a + b, 0)
   const done = card.steps.slice(0, at).map((s) => s.part)
@@ -124,10 +129,19 @@ function Steps({ id, card }: { id: string; card: Card }) {
         <Button onClick={full}>full screen</Button>
         <Button onClick={leave}>leave</Button>
       </header>
-      {!tying.kept && (
+      {tying.state.kind === 'failed' && (
         <p role="status" className="text-warn text-lg">
           Not kept on the server yet; this browser has it and sends it again.
         </p>
+      )}
+      {tying.state.kind === 'changed-elsewhere' && (
+        <Elsewhere
+          stored={tying.state.stored}
+          steps={steps}
+          onChoose={(choice) =>
+            tying.state.kind === 'changed-elsewhere' && tying.resolve(choice, tying.state.stored)
+          }
+        />
       )}
       <div className="grid flex-1 gap-6 py-2 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <section aria-live="polite" aria-label="This step" className="text-2xl leading-snug">
@@ -179,6 +193,31 @@ function Steps({ id, card }: { id: string; card: Card }) {
       </p>
       <Calibrate open={calibrates} onClose={() => setCalibrates(false)} />
     </main>
+  )
+}
+
+/** The same fly was gone on with on another page or machine. */
+function Elsewhere({
+  stored,
+  steps,
+  onChoose,
+}: {
+  stored: Tying
+  steps: number
+  onChoose: (choice: 'mine' | 'theirs') => void
+}) {
+  const where =
+    stored.step === 0
+      ? 'it is off the vise or before its first step'
+      : stored.step > steps
+        ? 'it is done'
+        : `it is at step ${stored.step}`
+  return (
+    <p role="alert" className="border-warn flex flex-wrap gap-3 border-l-4 pl-3 text-lg">
+      Elsewhere this fly was gone on with: there {where}.
+      <Button onClick={() => onChoose('theirs')}>Go there</Button>
+      <Button onClick={() => onChoose('mine')}>Stay here</Button>
+    </p>
   )
 }
 

@@ -1,17 +1,17 @@
 import { type UseQueryResult, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { ApiError, changeFly, getAsTied, getFly, readDevice } from '../api/client'
 import type { AsTied, LoggedFly, Measurement, Planned } from '../api/types'
 import { fieldProblem, measureName, posture } from '../parts/words'
 import { inUnits, length, unit } from '../parts/units'
+import { SaveQueue, type SaveState } from '../save/saveQueue'
+import { inBrowser } from '../save/unsaved'
+import { useQueue } from '../save/useQueue'
 import { Button } from '../ui/Button'
 import { Page } from './Page'
 import { Photo } from './Photo'
 import { UnitChoice } from './UnitChoice'
-
-const PAUSE_MS = 400
-const RETRY_MS = 4000
 
 /** What was really made of a fly, and what it does. */
 export function TiedFly() {
@@ -47,20 +47,14 @@ export function TiedFly() {
 const same = (p: { part: string; field: string }, m: { part: string; field: string }) =>
   p.part === m.part && p.field === m.field
 
-type Written = { seconds: number; massMg: number; notes: string; made: Measurement[] }
+export type Written = { seconds: number; massMg: number; notes: string; made: Measurement[] }
 
 function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
-  const { fly, planned } = opened
-  const [written, setWritten] = useState<Written>({
-    seconds: fly.seconds,
-    massMg: fly.massMg,
-    notes: fly.notes,
-    made: fly.made,
-  })
+  const { planned } = opened
   const [said, setSaid] = useState('')
-  const kept = useKept(id, written)
+  const { written, setWritten, state, kept, queue } = useWritten(id, opened)
   const tied = useQuery({
-    queryKey: ['as-tied', id, kept.saved],
+    queryKey: ['as-tied', id, kept.revision],
     queryFn: ({ signal }) => getAsTied(id, signal),
     gcTime: 0,
     placeholderData: (before) => before,
@@ -84,9 +78,20 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
       <section aria-label="What was made">
-        <p role="status" data-testid="kept" className={kept.failed ? 'text-warn' : 'text-soft'}>
-          {kept.failed || (kept.saving ? 'writing it down…' : 'written down')}
+        <p
+          role="status"
+          data-testid="kept"
+          className={state.kind === 'failed' ? 'text-warn' : 'text-soft'}
+        >
+          {told(state)}
         </p>
+        {state.kind === 'changed-elsewhere' && (
+          <Elsewhere
+            stored={state.stored}
+            onMine={() => queue.resolve('mine', state.stored)}
+            onTheirs={() => queue.resolve('theirs', state.stored)}
+          />
+        )}
         {said && (
           <p role="alert" className="text-warn">
             {said}
@@ -150,6 +155,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
             rows={3}
             maxLength={4000}
             value={written.notes}
+            onBlur={() => void queue.flush()}
             onChange={(e) => setWritten((w) => ({ ...w, notes: e.target.value }))}
           />
         </label>
@@ -159,6 +165,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
         <Photo
           id={id}
           opened={opened}
+          queue={queue}
           estimated={tied.data?.made}
           onTake={(name, value, error) => {
             const p = planned.find((q) => measureName(q) === name)
@@ -225,6 +232,11 @@ function OptionalNumber({
     else if (Number.isFinite(typed)) onSet(typed)
     setDraft(undefined)
   }
+  const leave = useRef(commit)
+  useEffect(() => {
+    leave.current = commit
+  })
+  useEffect(() => () => leave.current(), [])
   return (
     <input
       aria-label={label}
@@ -241,69 +253,80 @@ function OptionalNumber({
   )
 }
 
-/**
- * Writes down what was measured a moment after it was, one at a time, and again after a failure; what
- * the core refuses is told and stays on the sheet.
- */
-function useKept(id: string, written: Written) {
-  const [saved, setSaved] = useState(0)
-  const [failed, setFailed] = useState('')
-  const [saving, setSaving] = useState(false)
-  const [away, setAway] = useState(false)
+/** What was measured is kept a moment after it was; what the core refuses is told and stays here. */
+function useWritten(id: string, opened: LoggedFly) {
   const client = useQueryClient()
-  const wanted = useRef<Written | undefined>(undefined)
-  const last = useRef(written)
-  const busy = useRef(false)
-  const flush = useCallback(async () => {
-    if (busy.current) return
-    busy.current = true
-    setSaving(true)
-    try {
-      while (wanted.current) {
-        const sending = wanted.current
-        wanted.current = undefined
-        await changeFly(id, sending)
-        setFailed('')
-        setAway(false)
-        setSaved((n) => n + 1)
-      }
-      void client.invalidateQueries({ queryKey: ['log'] })
-      void client.invalidateQueries({ queryKey: ['trends'] })
-    } catch (e) {
-      const why = e instanceof ApiError ? fieldProblem(e) : (e as Error).message
-      setFailed(`Not written down: ${why}`)
-      if (e instanceof ApiError && e.problem.status === 0) setAway(true)
-    } finally {
-      busy.current = false
-      setSaving(false)
-    }
-  }, [id, client])
+  const name = `fly.${id}`
+  const { value, state, kept, queue } = useQueue(
+    name,
+    () =>
+      new SaveQueue<Written, LoggedFly>(
+        {
+          save: (written, revision, key) => changeFly(id, revision, written, key),
+          revisionOf: (f) => f.revision,
+          valueOf: ({ fly: { seconds, massMg, notes, made } }) => ({
+            seconds,
+            massMg,
+            notes,
+            made: made.map((m) => ({
+              part: m.part,
+              field: m.field,
+              value: m.value,
+              error: m.error,
+            })),
+          }),
+        },
+        opened,
+        inBrowser(name),
+      ),
+  )
+  const revision = kept?.revision
   useEffect(() => {
-    if (last.current === written) return
-    last.current = written
-    const timer = setTimeout(() => {
-      wanted.current = written
-      void flush()
-    }, PAUSE_MS)
-    return () => clearTimeout(timer)
-  }, [written, flush])
-  useEffect(() => {
-    if (!away) return
-    const again = setInterval(() => {
-      wanted.current = last.current
-      void flush()
-    }, RETRY_MS)
-    return () => clearInterval(again)
-  }, [away, flush])
-  useEffect(() => {
-    const leave = () => {
-      wanted.current = last.current
-      void flush()
-    }
-    window.addEventListener('pagehide', leave)
-    return () => window.removeEventListener('pagehide', leave)
-  }, [flush])
-  return { saved, failed, saving }
+    void client.invalidateQueries({ queryKey: ['log'] })
+    void client.invalidateQueries({ queryKey: ['trends'] })
+  }, [client, revision])
+  const setWritten = (next: (before: Written) => Written) =>
+    queue.change(next(queue.snapshot().value))
+  return { written: value, setWritten, state, kept: kept ?? opened, queue }
+}
+
+function told(state: SaveState<LoggedFly>): string {
+  if (state.kind === 'failed') {
+    const e = state.error
+    return `Not written down: ${e instanceof ApiError ? fieldProblem(e) : state.message}`
+  }
+  return state.kind === 'saving'
+    ? 'writing it down…'
+    : state.kind === 'saved'
+      ? 'written down'
+      : 'changed elsewhere'
+}
+
+/** Two versions of one entry; nothing is thrown away until one of them is chosen. */
+function Elsewhere({
+  stored,
+  onMine,
+  onTheirs,
+}: {
+  stored: LoggedFly
+  onMine: () => void
+  onTheirs: () => void
+}) {
+  const { made, massMg, notes } = stored.fly
+  return (
+    <div role="alert" className="border-warn my-2 border-l-4 pl-3">
+      <p>
+        This fly was changed elsewhere, and what you wrote here is not kept yet. There it has{' '}
+        {made.length} {made.length === 1 ? 'measure' : 'measures'}
+        {massMg > 0 && `, ${massMg.toFixed(1)} mg`}
+        {notes && `, and the notes “${notes.slice(0, 80)}”`}.
+      </p>
+      <p className="flex gap-2">
+        <Button onClick={onMine}>Keep what is here</Button>
+        <Button onClick={onTheirs}>Take the other</Button>
+      </p>
+    </div>
+  )
 }
 
 /** What the differences do, and what can be done about them. */

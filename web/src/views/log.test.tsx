@@ -6,12 +6,15 @@ import * as client from '../api/client'
 import type { LoggedFly, Photograph } from '../api/types'
 import { Log } from './Log'
 import { Photo } from './Photo'
+import { SaveQueue } from '../save/saveQueue'
+import type { Written } from './TiedFly'
 
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof client>()),
   listFlies: vi.fn(),
   listTrends: vi.fn(),
   importLog: vi.fn(),
+  getFly: vi.fn(),
   keepPicture: vi.fn(),
   measurePicture: vi.fn(),
 }))
@@ -27,6 +30,7 @@ const line = (id: string, name: string, notes = '') => ({
   differences: name === 'Test Dun' ? ['upright wing 1.5 mm too long'] : [],
   pictured: false,
   notes,
+  unreadable: name === 'Broken Dun' ? 'it has no plan' : '',
 })
 
 describe('the log', () => {
@@ -34,6 +38,7 @@ describe('the log', () => {
     vi.mocked(client.listFlies).mockResolvedValue([
       line('a', 'Test Dun', 'by lamp'),
       line('b', 'Test Midge'),
+      line('c', 'Broken Dun'),
     ])
     vi.mocked(client.listTrends).mockResolvedValue([])
     render(
@@ -50,6 +55,8 @@ describe('the log', () => {
     expect(row?.textContent).toContain('upright wing 1.5 mm too long')
     expect(row?.textContent).toContain('12:34 min')
     expect(screen.getByText(/Measure the same thing on three flies/)).toBeTruthy()
+    const broken = screen.getByText('Broken Dun').closest('tr')
+    expect(broken?.textContent).toContain('cannot be read: it has no plan')
   })
 
   it('finds flies by name, size and words', async () => {
@@ -57,9 +64,9 @@ describe('the log', () => {
     const find = screen.getByPlaceholderText('fly, size or words')
     fireEvent.change(find, { target: { value: 'LAMP' } })
     expect(screen.queryByText('Test Midge')).toBeNull()
-    expect(screen.getByText('1 of 2')).toBeTruthy()
+    expect(screen.getByText('1 of 3')).toBeTruthy()
     fireEvent.change(find, { target: { value: 'no such fly' } })
-    expect(screen.getByText('0 of 2')).toBeTruthy()
+    expect(screen.getByText('0 of 3')).toBeTruthy()
   })
 
   it('says that nothing was added when a file does not fit', async () => {
@@ -87,11 +94,22 @@ describe('a picture of a fly', () => {
     warnings: ['It is not seen from the side.'],
   }
   const onTake = vi.fn()
+  const queueOf = (of: LoggedFly) => {
+    vi.mocked(client.getFly).mockResolvedValue(of)
+    return new SaveQueue<Written, LoggedFly>(
+      {
+        save: () => Promise.resolve(of),
+        revisionOf: () => 1,
+        valueOf: () => ({ seconds: 0, massMg: 0, notes: '', made: [] }),
+      },
+      of,
+    )
+  }
 
   function show(of: LoggedFly = opened) {
     render(
       <QueryClientProvider client={new QueryClient()}>
-        <Photo id="a" opened={of} estimated={undefined} onTake={onTake} />
+        <Photo id="a" opened={of} queue={queueOf(of)} estimated={undefined} onTake={onTake} />
       </QueryClientProvider>,
     )
   }

@@ -16,12 +16,13 @@ import type { LoggedFly } from '../api/types'
 import { lookOf } from '../scene/looks'
 import { TiedFly } from './TiedFly'
 import { clock } from './Tie'
-import { useTying } from './useTying'
+import { useTying, useWhere } from './useTying'
 
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof client>()),
   getTying: vi.fn(),
   keepTying: vi.fn(),
+  finishTying: vi.fn(),
   getFly: vi.fn(),
   changeFly: vi.fn(),
   getAsTied: vi.fn(),
@@ -38,57 +39,75 @@ describe('a fly on the vise', () => {
   const away = new client.ApiError({ title: 'No answer', status: 0, detail: 'It does not answer.' })
 
   beforeEach(() => {
-    vi.mocked(client.getTying).mockResolvedValue({ step: 2, seconds: [10, 20] })
-    vi.mocked(client.keepTying).mockImplementation((_, at) => Promise.resolve(at))
+    vi.mocked(client.getTying).mockResolvedValue({ step: 2, seconds: [10, 20], revision: 7 })
+    vi.mocked(client.keepTying).mockImplementation((_, revision, at) =>
+      Promise.resolve({ ...at, revision: revision + 1 }),
+    )
   })
 
+  const there = { step: 2, seconds: [10, 20], revision: 7 }
+  let n = 0
+  const onVise = () => renderHook(() => useTying(`a${n}`, 4, there))
+  afterEach(() => n++)
+
   it('goes on where it was, and every turn of a page is kept', async () => {
-    const { result } = renderHook(() => useTying('a', 4))
-    await waitFor(() => expect(result.current.at?.step).toBe(2))
+    const { result } = onVise()
+    expect(result.current.at.step).toBe(2)
     act(() => result.current.go(1))
-    expect(result.current.at?.step).toBe(3)
+    expect(result.current.at.step).toBe(3)
     await waitFor(() =>
-      expect(client.keepTying).toHaveBeenLastCalledWith('a', { step: 3, seconds: [10, 20] }),
+      expect(client.keepTying).toHaveBeenLastCalledWith(
+        `a${n}`,
+        7,
+        expect.objectContaining({ step: 3, seconds: [10, 20] }),
+        expect.any(String),
+      ),
     )
-    expect(localStorage.length).toBe(0)
+    await waitFor(() => expect(localStorage.length).toBe(0))
   })
 
   it('is with the browser until the server has answered, and sent again', async () => {
-    const { result, unmount } = renderHook(() => useTying('a', 4))
-    await waitFor(() => expect(result.current.at?.step).toBe(2))
-    vi.mocked(client.keepTying).mockRejectedValue(away)
+    const { result } = onVise()
+    vi.mocked(client.keepTying).mockRejectedValueOnce(away)
     act(() => result.current.go(1))
-    await waitFor(() => expect(result.current.kept).toBe(false))
-    unmount()
-    vi.mocked(client.keepTying).mockImplementation((_, at) => Promise.resolve(at))
-    const again = renderHook(() => useTying('a', 4))
-    expect(again.result.current.at?.step).toBe(3)
-    await waitFor(() => expect(again.result.current.kept).toBe(true), { timeout: 6000 })
-    expect(client.keepTying).toHaveBeenLastCalledWith('a', expect.objectContaining({ step: 3 }))
+    await waitFor(() => expect(result.current.state.kind).toBe('failed'))
+    expect(localStorage.length).toBe(1)
+    await waitFor(() => expect(result.current.state.kind).toBe('saved'), { timeout: 6000 })
+    const calls = vi.mocked(client.keepTying).mock.calls.filter(([of]) => of === `a${n}`)
+    const keys = calls.map((call) => call[3])
+    expect(keys).toHaveLength(2)
+    expect(keys[0]).toBe(keys[1])
+  })
+
+  it('is logged once, however often a held pedal asks', async () => {
+    vi.mocked(client.finishTying).mockResolvedValue({ id: 'f' })
+    const { result } = onVise()
+    const asked = await act(() => Promise.all([1, 2, 3].map(() => result.current.finish())))
+    expect(asked).toEqual(['f', 'f', 'f'])
+    expect(client.finishTying).toHaveBeenCalledTimes(1)
   })
 
   it('waits for where it was rather than begin anew', async () => {
     vi.mocked(client.keepTying).mockClear()
     vi.mocked(client.getTying).mockRejectedValueOnce(away)
-    const { result } = renderHook(() => useTying('a', 4))
+    const { result } = renderHook(() => useWhere('w'))
     await waitFor(() => expect(result.current.lost).not.toBe(''))
-    expect(result.current.at).toBeUndefined()
+    expect(result.current.there).toBeUndefined()
     expect(client.keepTying).not.toHaveBeenCalled()
-    await waitFor(() => expect(result.current.at?.step).toBe(2), { timeout: 6000 })
+    await waitFor(() => expect(result.current.there?.step).toBe(2), { timeout: 6000 })
     expect(result.current.lost).toBe('')
   }, 10_000)
 
   it('counts the seconds of the page that is open, and none while it rests', async () => {
-    const { result } = renderHook(() => useTying('a', 4))
-    await waitFor(() => expect(result.current.at?.step).toBe(2))
-    await waitFor(() => expect(result.current.at?.seconds[1]).toBeGreaterThan(20), {
+    const { result } = onVise()
+    await waitFor(() => expect(result.current.at.seconds[1]).toBeGreaterThan(20), {
       timeout: 3000,
     })
     act(() => result.current.pause())
-    const rests = result.current.at?.seconds[1]
+    const rests = result.current.at.seconds[1]
     await new Promise((done) => setTimeout(done, 1200))
-    expect(result.current.at?.seconds[1]).toBe(rests)
-    expect(result.current.at?.seconds[0]).toBe(10)
+    expect(result.current.at.seconds[1]).toBe(rests)
+    expect(result.current.at.seconds[0]).toBe(10)
   })
 
   it('tells minutes and seconds', () => {
@@ -109,6 +128,7 @@ describe('the sheet of a tied fly', () => {
       made: [],
       photograph: null,
     },
+    revision: 5,
     pictured: false,
     planned: [{ part: 'tail', field: 'length', value: 9.6, low: 0.5, high: 60, unit: 'mm' }],
     pattern: [],
@@ -139,11 +159,23 @@ describe('the sheet of a tied fly', () => {
   it('writes down what is typed, and lets a blank be as planned', async () => {
     type('8,1')
     await waitFor(() => expect(client.changeFly).toHaveBeenCalled())
-    expect(vi.mocked(client.changeFly).mock.lastCall?.[1].made).toEqual([
+    expect(vi.mocked(client.changeFly).mock.lastCall?.[2].made).toEqual([
       { part: 'tail', field: 'length', value: 8.1, error: 0 },
     ])
     type('')
-    await waitFor(() => expect(vi.mocked(client.changeFly).mock.lastCall?.[1].made).toEqual([]))
+    await waitFor(() => expect(vi.mocked(client.changeFly).mock.lastCall?.[2].made).toEqual([]))
+  })
+
+  it('keeps what was typed and left at once, or not even left', async () => {
+    vi.mocked(client.changeFly).mockClear()
+    const input = screen.getByLabelText('tail length, mm')
+    fireEvent.change(input, { target: { value: '7,7' } })
+    cleanup() // the page is left before the field is
+    await waitFor(() =>
+      expect(vi.mocked(client.changeFly).mock.lastCall?.[2].made).toEqual([
+        { part: 'tail', field: 'length', value: 7.7, error: 0 },
+      ]),
+    )
   })
 
   it('puts back what is no number', () => {

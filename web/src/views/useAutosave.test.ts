@@ -1,11 +1,11 @@
-import { act, renderHook, waitFor } from '@testing-library/react'
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { PatternDocument, PatternResource } from '../api/types'
 import { useAutosave } from './useAutosave'
 
 const named = (name: string) =>
   ({ format: 'ripple-rest/pattern', version: 1, pattern: { name } }) as unknown as PatternDocument
-const opened: PatternResource = {
+let opened: PatternResource = {
   id: 'a',
   revision: 3,
   undo: '',
@@ -16,10 +16,16 @@ const reply = (status: number, body: unknown) =>
   new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
 const fetching = vi.fn<(path: string, init: RequestInit) => Promise<Response>>()
 
-beforeEach(() => vi.stubGlobal('fetch', fetching))
+let n = 0
+beforeEach(() => {
+  vi.stubGlobal('fetch', fetching)
+  opened = { ...opened, id: `a${n++}` }
+})
 afterEach(() => {
+  cleanup()
   vi.unstubAllGlobals()
   fetching.mockReset()
+  localStorage.clear()
 })
 
 const sent = (call: number) => {
@@ -61,10 +67,10 @@ describe('useAutosave', () => {
     act(() => result.current.change(named('second')))
     await act(() => result.current.step('undo'))
     expect(sent(0).body.pattern.name).toBe('second')
-    expect(fetching.mock.calls[1]?.[0]).toBe('/api/patterns/a/undo')
+    expect(fetching.mock.calls[1]?.[0]).toBe(`/api/patterns/${opened.id}/undo`)
     expect((fetching.mock.calls[1]?.[1].headers as Record<string, string>)['If-Match']).toBe('"4"')
     expect(result.current.document.pattern.name).toBe('first')
-    expect(result.current.steps).toEqual({ undo: '', redo: 'x' })
+    expect(result.current.kept).toMatchObject({ undo: '', redo: 'x' })
     expect(fetching).toHaveBeenCalledTimes(2)
   })
 

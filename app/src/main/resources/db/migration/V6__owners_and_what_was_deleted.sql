@@ -22,6 +22,11 @@ alter table house_school add deleted_at timestamptz;
 alter table own_material_value add deleted_at timestamptz;
 alter table logged_fly add deleted_at timestamptz;
 
+-- A fly on the vise names the revision it was changed from; numbers never come twice, so that what
+-- was left unsent when a fly was finished is never taken for the next one.
+create sequence tying_revision;
+alter table tying add revision bigint not null default nextval('tying_revision');
+
 -- A pattern that cannot be put on the water is given up after a few tries.
 alter table pattern add posture_tries integer not null default 0;
 

@@ -240,12 +240,16 @@ class NothingLostApiTest {
   void aChangeSentTwiceUnderOneKeyHappensOnceAndIsAnsweredAlike() throws Exception {
     String id = id(pattern("upright-collar"));
     String vise = "/api/patterns/" + id + "/tying";
-    app.send("PUT", vise, "{\"step\":1,\"seconds\":[30]}");
+    String empty = app.get(vise).etag();
+    String tag = app.send("PUT", vise, "{\"step\":1,\"seconds\":[30]}", "If-Match", empty).etag();
     int before = app.get("/api/log").json().size();
     String key = UUID.randomUUID().toString();
-    List<Answer> both = together(2, () -> keyed("POST", vise + "/finish", null, key));
+    String finish = vise + "/finish";
+    Callable<Answer> once =
+        () -> app.send("POST", finish, null, "Idempotency-Key", key, "If-Match", tag);
+    List<Answer> both = together(2, once);
     assertThat(both.get(0).body()).isEqualTo(both.get(1).body());
-    assertThat(keyed("POST", vise + "/finish", null, key).body()).isEqualTo(both.get(0).body());
+    assertThat(once.call().body()).isEqualTo(both.get(0).body());
     assertThat(app.get("/api/log").json().size()).isEqualTo(before + 1);
     assertThat(
             jdbc.queryForObject(

@@ -128,13 +128,14 @@ final class EstimateCommand implements Callable<Integer> {
       System.err.println("--text: only without --ask. Answers are printed as JSON; leave one out.");
       return BAD_INPUT;
     }
-    Materials materials = Materials.standard();
-    Sizer sizer = new Sizer(materials);
-    PatternReader reader = new PatternReader(sizer);
+    Sizer shipped = new Sizer(Materials.standard());
+    PatternReader reader = new PatternReader(shipped);
     List<Object> views = new ArrayList<>();
     for (Path file : files) {
       try (InputStream in = Files.newInputStream(file)) {
         PatternFile read = reader.read(in);
+        Sizer sizer = read.carried().onto(shipped);
+        Materials materials = sizer.materials();
         Conditions conditions = conditions(read.conditions());
         if (question != null) {
           views.add(answer(sizer.size(read.pattern()), materials, conditions));

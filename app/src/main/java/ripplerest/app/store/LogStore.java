@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -57,8 +58,9 @@ public class LogStore {
    *
    * @param step number of the step that is next, from 0
    * @param seconds that each step has taken so far
+   * @param revision that a change has to name; 0 for a fly that is not on the vise
    */
-  public record Tying(int step, List<Double> seconds) {}
+  public record Tying(int step, List<Double> seconds, long revision) {}
 
   /** A tied fly and the pattern it was tied to, if that is still there. */
   public record Entry(LoggedFly fly, long revision, Optional<UUID> patternId, boolean pictured) {}
@@ -234,47 +236,78 @@ public class LogStore {
   public Tying tying(UUID patternId) {
     return jdbc
         .query(
-            "select step, seconds from tying where pattern_id = ?",
+            "select step, seconds, revision from tying where pattern_id = ?",
             (row, n) ->
                 new Tying(
-                    row.getInt(1), List.of(MAPPER.readValue(row.getString(2), Double[].class))),
+                    row.getInt(1),
+                    List.of(MAPPER.readValue(row.getString(2), Double[].class)),
+                    row.getLong(3)),
             patternId)
         .stream()
         .findFirst()
-        .orElse(new Tying(0, List.of()));
+        .orElse(new Tying(0, List.of(), 0));
   }
 
-  /** Keeps where the tier is. */
-  public void tying(UUID patternId, Tying at) {
-    jdbc.update(
-        "insert into tying (pattern_id, step, seconds, changed_at) values (?, ?, ?, now())"
-            + " on conflict (pattern_id) do update set step = excluded.step,"
-            + " seconds = excluded.seconds, changed_at = excluded.changed_at",
-        new Object[] {patternId, at.step(), MAPPER.writeValueAsString(at.seconds())},
-        new int[] {Types.OTHER, Types.INTEGER, Types.OTHER});
+  /** Keeps where the tier is, if the revision is still the one that was read. */
+  public Tying tying(UUID patternId, long revision, int step, List<Double> seconds) {
+    return transaction.execute(
+        t -> {
+          onVise(patternId, revision);
+          jdbc.update(
+              "insert into tying (pattern_id, step, seconds, changed_at) values (?, ?, ?, now())"
+                  + " on conflict (pattern_id) do update set step = excluded.step,"
+                  + " seconds = excluded.seconds, changed_at = excluded.changed_at,"
+                  + " revision = nextval('tying_revision')",
+              new Object[] {patternId, step, MAPPER.writeValueAsString(seconds)},
+              new int[] {Types.OTHER, Types.INTEGER, Types.OTHER});
+          return tying(patternId);
+        });
+  }
+
+  /**
+   * The fly on the vise, of which nobody else changes anything until this transaction is over: its
+   * pattern is locked, for an empty vise has no row of its own.
+   */
+  private Tying onVise(UUID patternId, long revision) {
+    jdbc.queryForList("select id from pattern where id = ? for update", UUID.class, patternId);
+    Tying there = tying(patternId);
+    if (there.revision() != revision) {
+      throw new ConflictException(there);
+    }
+    return there;
   }
 
   /**
    * A fly is finished: keeps it, learns from the clock, and clears the vise; all of it or none.
    *
+   * @param revision of the fly on the vise; one that was finished already is not logged again
+   * @param fly makes the entry of how long each step took
    * @param ratios by kind of part, what each step took over what was assumed for it
    */
-  public void finish(UUID patternId, LoggedFly fly, Map<String, List<Double>> ratios) {
-    transaction.executeWithoutResult(
+  public LoggedFly finish(
+      UUID patternId,
+      long revision,
+      Function<List<Double>, LoggedFly> fly,
+      Function<List<Double>, Map<String, List<Double>>> ratios) {
+    return transaction.execute(
         t -> {
-          save(new LoggedFlyEntity(fly.id(), patternId), fly);
-          ratios.forEach(
-              (kind, all) ->
-                  all.forEach(
-                      ratio ->
-                          jdbc.update(
-                              "insert into step_time (id, kind, ratio, timed_at)"
-                                  + " values (?, ?, ?, now())",
-                              UUID.randomUUID(),
-                              kind,
-                              ratio)));
+          List<Double> seconds = onVise(patternId, revision).seconds();
+          LoggedFly finished = fly.apply(seconds);
+          save(new LoggedFlyEntity(finished.id(), patternId), finished);
+          ratios.apply(seconds).forEach(this::timed);
           jdbc.update("delete from tying where pattern_id = ?", patternId);
+          return finished;
         });
+  }
+
+  private void timed(String kind, List<Double> ratios) {
+    for (double ratio : ratios) {
+      jdbc.update(
+          "insert into step_time (id, kind, ratio, timed_at) values (?, ?, ?, now())",
+          UUID.randomUUID(),
+          kind,
+          ratio);
+    }
   }
 
   /** Takes the fly off the vise; nothing is logged. */

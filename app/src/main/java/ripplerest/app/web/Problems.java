@@ -101,6 +101,7 @@ class Problems {
     problem.setDetail(e.getMessage());
     e.pattern().ifPresent(p -> problem.setProperty("stored", patterns.of(p)));
     e.fly().ifPresent(f -> problem.setProperty("stored", flies.of(f)));
+    e.tying().ifPresent(t -> problem.setProperty("stored", t));
     return problem;
   }
 

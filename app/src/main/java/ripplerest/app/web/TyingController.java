@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.store.LogStore;
 import ripplerest.app.store.MaterialStore;
@@ -56,23 +58,33 @@ class TyingController {
     this.materials = materials;
   }
 
+  /** Where the tier is, and how long each step has taken. */
+  record At(int step, List<Double> seconds) {}
+
   /** Where the tier is; the first step if nobody ties it. */
   @GetMapping("/api/patterns/{id}/tying")
-  LogStore.Tying tying(@PathVariable UUID id) {
+  ResponseEntity<LogStore.Tying> tying(@PathVariable UUID id) {
     patterns.get(id);
-    return log.tying(id);
+    return tagged(log.tying(id));
   }
 
   /** Keeps where the tier is: what this has answered survives a power cut. */
   @PutMapping(path = "/api/patterns/{id}/tying", consumes = MediaType.APPLICATION_JSON_VALUE)
-  LogStore.Tying keep(@PathVariable UUID id, @RequestBody LogStore.Tying at) {
+  ResponseEntity<LogStore.Tying> keep(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+      @RequestBody At at) {
     patterns.get(id);
+    long revision = Revisions.required(ifMatch);
     Require.inRange("step", at.step(), 0, MOST_STEPS);
     List<Double> seconds = at.seconds() == null ? List.of() : at.seconds();
     Require.inRange("steps that were timed", seconds.size(), 0, MOST_STEPS);
     seconds.forEach(s -> Require.inRange("seconds", s == null ? Double.NaN : s, 0, 24 * 3600, "s"));
-    log.tying(id, new LogStore.Tying(at.step(), seconds));
-    return log.tying(id);
+    return tagged(log.tying(id, revision, at.step(), seconds));
+  }
+
+  private static ResponseEntity<LogStore.Tying> tagged(LogStore.Tying at) {
+    return ResponseEntity.ok().eTag(Revisions.tag(at.revision())).body(at);
   }
 
   /** Takes the fly off the vise. */
@@ -82,13 +94,26 @@ class TyingController {
     return ResponseEntity.noContent().build();
   }
 
-  /** The fly is finished: it goes into the log, and its times teach the clock. */
+  /** The fly is finished: it goes into the log once, and its times teach the clock. */
   @PostMapping("/api/patterns/{id}/tying/finish")
-  LoggedFly finish(@PathVariable UUID id) {
-    List<Double> seconds = log.tying(id).seconds();
+  LoggedFly finish(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    long revision = Revisions.required(ifMatch);
     String document = patterns.get(id).document();
     PatternFile plan = reader.read(document.getBytes(StandardCharsets.UTF_8));
     Card card = CardWriter.of(sizer.size(plan.pattern()), materials.materials());
+    return log.finish(
+        id,
+        revision,
+        seconds -> {
+          double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
+          return LoggedFly.fresh(document, Instant.now(), whole);
+        },
+        seconds -> ratios(card, seconds));
+  }
+
+  private static Map<String, List<Double>> ratios(Card card, List<Double> seconds) {
     Map<String, List<Double>> ratios = new HashMap<>();
     for (int i = 0; i < Math.min(seconds.size(), card.steps().size()); i++) {
       double took = seconds.get(i);
@@ -99,9 +124,6 @@ class TyingController {
             .add(OwnTimes.ratio(took, step.seconds()));
       }
     }
-    double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
-    LoggedFly fly = LoggedFly.fresh(document, Instant.now(), whole);
-    log.finish(id, fly, ratios);
-    return fly;
+    return ratios;
   }
 }

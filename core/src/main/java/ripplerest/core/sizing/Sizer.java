@@ -49,6 +49,11 @@ public final class Sizer {
     return new Sizer(materials, Schools.standard().with(sized.school()));
   }
 
+  /** The materials it knows now. */
+  public Materials materials() {
+    return table.get();
+  }
+
   /** This sizer, which also knows what a document brings along; what it knows stays as it is. */
   public Sizer knowing(List<HouseStyle> styles, List<MaterialRow> rows) {
     Schools known = schools.get();
