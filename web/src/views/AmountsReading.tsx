@@ -1,10 +1,17 @@
 import type { Amount } from '../api/types'
 import { part } from '../parts/words'
+import { UNASKED } from '../parts/readings'
 import { inUnits } from '../parts/units'
 import { Reading } from './Reading'
 
 /** How much of everything the fly takes, part by part. */
-export function AmountsReading({ amounts }: { amounts: Amount[] | undefined }) {
+export function AmountsReading({
+  amounts,
+  asked,
+}: {
+  amounts: Amount[] | undefined
+  asked: boolean
+}) {
   const of = (name: string, what: string) =>
     amounts?.find((a) => a.part === name && a.what === what)
   const fly = of('fly', 'weight')
@@ -14,9 +21,9 @@ export function AmountsReading({ amounts }: { amounts: Amount[] | undefined }) {
     <Reading
       id="takes"
       title="takes"
-      value={fly ? `${fly.value.toFixed(0)} mg` : '…'}
-      band={thread ? inUnits(`${told(thread)} of thread`) : undefined}
-      stale={!amounts}
+      value={fly ? `${fly.value.toFixed(0)} mg` : asked ? '…' : ''}
+      band={thread ? inUnits(`${told(thread)} of thread`) : asked ? undefined : UNASKED}
+      stale={!amounts && asked}
     >
       {parts.map((name) => (
         <section key={name} className="mt-2">

@@ -125,8 +125,12 @@ export function App() {
           kinds={kinds.data ?? []}
           onSaved={() => void refresh()}
           onCopy={() => void attempt(async () => open((await copyPattern(opened.data.id)).id))}
-          onKeepBoth={(document: PatternDocument) =>
-            void attempt(async () => open((await addPattern(document)).id))
+          onKeepBoth={(document: PatternDocument, kept) =>
+            void attempt(async () => {
+              const { id: mine } = await addPattern(document)
+              kept()
+              await open(mine)
+            })
           }
           onDelete={() =>
             void remove({ id: opened.data.id, name: nameOf(opened.data.id, patterns.data) })

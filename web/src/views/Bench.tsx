@@ -5,6 +5,7 @@ import { ApiError, mapSurface } from '../api/client'
 import type { Handle, PartKind, PatternDocument, PatternResource, School } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { movedTo } from '../parts/handle'
+import { openReadings, wantedBy } from '../parts/readings'
 import { savePicture } from '../parts/picture'
 import { inUnits, measureBy, unit } from '../parts/units'
 import { differences, fieldProblem } from '../parts/words'
@@ -43,7 +44,8 @@ type Props = {
   kinds: PartKind[]
   onSaved: () => void
   onCopy: () => void
-  onKeepBoth: (mine: PatternDocument) => void
+  /** Keeps this version as a pattern of its own; told once it is kept. */
+  onKeepBoth: (mine: PatternDocument, kept: () => void) => void
   onDelete: () => void
   onSchool: (school: string) => void
 }
@@ -76,7 +78,12 @@ export function Bench(props: Props) {
   const key = useMemo(() => (draft ? JSON.stringify(fly) : kept), [draft, fly, kept])
   const estimate = pose.estimate
   const quiet = useQuiet(kept)
-  const answers = useAnswers(kept, own, quiet === kept && !draft && !pose.isStale && !pose.error)
+  const answers = useAnswers(
+    kept,
+    own,
+    quiet === kept && !draft && !pose.isStale && !pose.error,
+    wantedBy(openReadings.use()),
+  )
   const full = answers.WHOLE?.estimate
   const settling = useSettling(key, fly)
   const [shown, setShown] = useState({ key, rest: '0' })
@@ -317,7 +324,11 @@ export function Bench(props: Props) {
         stored={state.kind === 'changed-elsewhere' ? state.stored : undefined}
         onMine={() => state.kind === 'changed-elsewhere' && resolve('mine', state.stored)}
         onTheirs={() => state.kind === 'changed-elsewhere' && resolve('theirs', state.stored)}
-        onBoth={() => onKeepBoth(renamed(document))}
+        onBoth={() => {
+          if (state.kind !== 'changed-elsewhere') return
+          const { stored: theirs } = state
+          onKeepBoth(renamed(document), () => resolve('theirs', theirs))
+        }}
       />
     </main>
   )

@@ -4,11 +4,24 @@ import type { AnswerLine, Hung, Landing, OverTime, Water } from '../api/types'
 import { percent, place, posture } from '../parts/words'
 import type { Answers } from './useAnswers'
 import { Bar, Reading } from './Reading'
+import { UNASKED } from '../parts/readings'
 import { inUnits } from '../parts/units'
 import { WhatIfReading } from './WhatIfReading'
 
 /** What takes many landings to say; each reading looks stale until its answer is there. */
-export function LongReadings({ answers, sits }: { answers: Answers; sits: string }) {
+export function LongReadings({
+  answers,
+  sits,
+  open,
+}: {
+  answers: Answers
+  sits: string
+  open: string[]
+}) {
+  /** What a reading without an answer says: where that is, or that it was not asked for. */
+  const lag = (id: string, line: AnswerLine | undefined, of: string) =>
+    open.includes(id) ? (answers.failed ?? waiting(line, of)) : UNASKED
+  const missing = (id: string) => (open.includes(id) ? '…' : '')
   const landing = answers.LANDING?.landing
   const carry = answers.CARRY?.carry
   const overTime = answers.OVER_TIME?.overTime
@@ -17,42 +30,41 @@ export function LongReadings({ answers, sits }: { answers: Answers; sits: string
     <>
       <WhatIfReading
         whatIfs={whatIfs}
-        waiting={answers.failed ?? waiting(answers.WHAT_IF, 'tried')}
+        asked={open.includes('what-if')}
+        waiting={lag('what-if', answers.WHAT_IF, 'tried')}
       />
       <Reading
         id="landing"
         title="lands like this"
-        value={landing ? percent(shareOf(landing, sits).share) : '…'}
-        band={
-          landing ? errors(landing, sits) : (answers.failed ?? waiting(answers.LANDING, 'casts'))
-        }
-        stale={!landing}
+        value={landing ? percent(shareOf(landing, sits).share) : missing('landing')}
+        band={landing ? errors(landing, sits) : lag('landing', answers.LANDING, 'casts')}
+        stale={!landing && open.includes('landing')}
       >
         {landing && <Landings landing={landing} />}
       </Reading>
       <Reading
         id="carry"
         title="carries"
-        value={carry ? weight(carry) : '…'}
+        value={carry ? weight(carry) : missing('carry')}
         band={
           carry
             ? carry.beads.map((b) => `${b.diameterMm} mm ${b.metal}`).join(' · ')
-            : answers.failed
+            : lag('carry', answers.CARRY, 'tried')
         }
-        stale={!carry}
+        stale={!carry && open.includes('carry')}
       >
         {carry && <Carries carry={carry} />}
       </Reading>
       <Reading
         id="over-time"
         title="stays up in a riffle"
-        value={overTime ? minutes(water(overTime, 'riffle')?.median) : '…'}
+        value={overTime ? minutes(water(overTime, 'riffle')?.median) : missing('over-time')}
         band={
           overTime
             ? `dress again ${after(water(overTime, 'riffle')?.dressAgain)}`
-            : (answers.failed ?? waiting(answers.OVER_TIME, 'stages of wear'))
+            : lag('over-time', answers.OVER_TIME, 'stages of wear')
         }
-        stale={!overTime}
+        stale={!overTime && open.includes('over-time')}
       >
         {overTime && <Floats overTime={overTime} />}
       </Reading>

@@ -27,6 +27,8 @@ type Props = {
   opened: LoggedFly
   /** Picture and marks have their place among the other changes of the fly. */
   queue: SaveQueue<Written, LoggedFly>
+  /** Nothing can be kept just now. */
+  away?: boolean
   /** How the fly as tied should sit. */
   estimated: AsTied['made'] | undefined
   /** A measured length is to be what was made. */
@@ -34,11 +36,12 @@ type Props = {
 }
 
 /** A side-on picture of the fly, measured by marks on it: the hook gives the scale. */
-export function Photo({ id, opened, queue, estimated, onTake }: Props) {
+export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
   const client = useQueryClient()
   const [shown, setShown] = useState(opened.pictured ? 1 : 0)
   const [told, setTold] = useState<Photograph | undefined>(opened.fly.photograph ?? undefined)
   const [said, setSaid] = useState('')
+  const [sending, setSending] = useState(false)
   const [places, setPlaces] = useState<Partial<Record<Name, Place>>>({})
   const [lines, setLines] = useState<Line[]>([])
   const [mark, setMark] = useState<Name | 'from' | 'to' | undefined>('eye')
@@ -55,6 +58,7 @@ export function Photo({ id, opened, queue, estimated, onTake }: Props) {
       )
       return
     }
+    setSending(true)
     try {
       await queue.step(async () => {
         await keepPicture(id, chosen)
@@ -69,6 +73,8 @@ export function Photo({ id, opened, queue, estimated, onTake }: Props) {
       void client.invalidateQueries({ queryKey: ['log'] })
     } catch (e) {
       setSaid(e instanceof ApiError ? fieldProblem(e) : (e as Error).message)
+    } finally {
+      setSending(false)
     }
   }
   const place = (at: Place) => {
@@ -142,6 +148,12 @@ export function Photo({ id, opened, queue, estimated, onTake }: Props) {
       {said && (
         <p role="alert" className="text-warn">
           {said}
+        </p>
+      )}
+      {sending && away && (
+        <p role="alert" className="text-warn">
+          The application does not answer. The picture is sent when it is back; leave this page
+          open.
         </p>
       )}
       {shown === 0 && (

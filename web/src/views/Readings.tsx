@@ -6,6 +6,7 @@ import { FootprintReading } from './FootprintReading'
 import { LongReadings } from './LongReadings'
 import { Bar, Reading } from './Reading'
 import type { Answers } from './useAnswers'
+import { openReadings } from '../parts/readings'
 import { inUnits, unit } from '../parts/units'
 import { ends, holders, part, percent, popsBack, posture, range, short } from '../parts/words'
 
@@ -26,11 +27,20 @@ export const Readings = memo(function Readings({
   fullBefore?: Estimate
 }) {
   unit.use()
+  const open = openReadings.use()
   const rest = pose.rest
   const band = full?.band
   const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg, decimals: 0 }
   return (
-    <Accordion.Root type="single" collapsible className="flex flex-col" onValueChange={showOpened}>
+    <Accordion.Root
+      type="multiple"
+      className="flex flex-col"
+      value={open}
+      onValueChange={(next) => {
+        showOpened(next.find((id) => !open.includes(id)))
+        openReadings.set(next)
+      }}
+    >
       <Reading
         id="posture"
         title="sits"
@@ -119,15 +129,15 @@ export const Readings = memo(function Readings({
             ))}
         </ul>
       </Reading>
-      <LongReadings answers={answers} sits={pose.posture} />
+      <LongReadings answers={answers} sits={pose.posture} open={open} />
       <FootprintReading fly={fly} own={full?.footprint} />
-      <AmountsReading amounts={answers.AMOUNTS?.amounts?.amounts} />
+      <AmountsReading amounts={answers.AMOUNTS?.amounts?.amounts} asked={open.includes('takes')} />
     </Accordion.Root>
   )
 })
 
 /** Brings what was opened to the top of its panel: the last readings open below its edge. */
-function showOpened(id: string) {
+function showOpened(id: string | undefined) {
   if (!id) return
   requestAnimationFrame(() => {
     const item = document.querySelector(`[data-reading="${id}"]`)

@@ -166,6 +166,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
           id={id}
           opened={opened}
           queue={queue}
+          away={state.kind === 'failed' && !state.refused}
           estimated={tied.data?.made}
           onTake={(name, value, error) => {
             const p = planned.find((q) => measureName(q) === name)

@@ -5,9 +5,11 @@ import { Reading } from './Reading'
 /** What a tier asks before trusting a fly: the weakest link, and the same fly with one thing otherwise. */
 export function WhatIfReading({
   whatIfs,
+  asked,
   waiting,
 }: {
   whatIfs: WhatIfs | undefined
+  asked: boolean
   waiting: string | undefined
 }) {
   const weakest = whatIfs?.soaked.find((w) => w.part === whatIfs.weakest)
@@ -15,11 +17,11 @@ export function WhatIfReading({
     <Reading
       id="what-if"
       title="weakest link"
-      value={whatIfs ? (weakest ? part(weakest.part) : 'none') : '…'}
+      value={whatIfs ? (weakest ? part(weakest.part) : 'none') : asked ? '…' : ''}
       band={
         whatIfs ? (weakest ? `soaked, ${lost(weakest.then, whatIfs.now)}` : undefined) : waiting
       }
-      stale={!whatIfs}
+      stale={!whatIfs && asked}
     >
       {whatIfs && <Asked whatIfs={whatIfs} />}
     </Reading>

@@ -76,6 +76,7 @@ describe('AmountsReading', () => {
     render(
       <Accordion.Root type="single" defaultValue="takes">
         <AmountsReading
+          asked
           amounts={[
             amount('thread', 'length on the fly', 155.934, 38.98, 'mm'),
             amount('body', 'weight', 0.2931, 0.063, 'mg'),

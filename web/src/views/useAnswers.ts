@@ -1,8 +1,6 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { answer, type Question } from '../api/client'
 import type { AnswerLine, PatternDocument } from '../api/types'
-
-const QUESTIONS: Question[] = ['AMOUNTS', 'WHOLE', 'WHAT_IF', 'CARRY', 'LANDING', 'OVER_TIME']
 
 /** The latest line to each question about one fly, and why the asking ended early if it did. */
 export type Answers = Partial<Record<Question, AnswerLine>> & { failed?: string }
@@ -10,38 +8,72 @@ export type Answers = Partial<Record<Question, AnswerLine>> & { failed?: string 
 type Told = { key: string; answers: Answers }
 
 /**
- * Asks the long questions one after another, once the pose is there; gives them up when the
- * fly changes. What was said of an older fly is gone at once.
+ * Asks long questions one after another, once the pose is there: those that are wanted and no other.
+ * All are given up when the fly changes, one when it is no longer wanted. What was said of an older
+ * fly is gone at once.
  *
  * @param key names the fly and everything the answers depend on
  */
-export function useAnswers(key: string, fly: PatternDocument, ready: boolean): Answers {
+export function useAnswers(
+  key: string,
+  fly: PatternDocument,
+  ready: boolean,
+  wanted: Question[],
+): Answers {
   const [told, setTold] = useState<Told>({ key, answers: {} })
+  const asking = useRef<{ question: Question; gone: AbortController } | undefined>(undefined)
+  const want = useRef(wanted)
+  const next = useRef<() => void>(() => undefined)
+  const names = wanted.join()
+  useEffect(() => {
+    want.current = wanted
+    const now = asking.current
+    if (now && !wanted.includes(now.question)) now.gone.abort()
+    else next.current()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the names stand for the list
+  }, [names])
   useEffect(() => {
     if (!ready) return
-    const gone = new AbortController()
-    const tell = (question: Question) => (line: AnswerLine) => {
-      if (gone.signal.aborted) return
+    let over = false
+    const answered = new Set<Question>()
+    const tell = (said: Answers) =>
       setTold((before) => ({
         key,
-        answers: { ...(before.key === key ? before.answers : {}), [question]: line },
+        answers: { ...(before.key === key ? before.answers : {}), ...said },
       }))
-    }
-    const askAll = async () => {
-      for (const question of QUESTIONS) {
-        await answer(fly, question, tell(question), gone.signal)
+    const askNext = async () => {
+      const question = want.current.find((q) => !answered.has(q))
+      if (over || asking.current || !question) return
+      const gone = new AbortController()
+      asking.current = { question, gone }
+      try {
+        await answer(
+          fly,
+          question,
+          (line) => {
+            if (!gone.signal.aborted) tell({ [question]: line })
+          },
+          gone.signal,
+        )
+        answered.add(question)
+      } catch (cause) {
+        if (!gone.signal.aborted) {
+          const why = cause instanceof Error ? cause.message : 'No answer.'
+          tell({ failed: `${why} It is asked again with the next change.` })
+          over = true
+        }
       }
+      if (asking.current?.gone === gone) asking.current = undefined
+      void askNext()
     }
-    askAll().catch((cause: unknown) => {
-      if (gone.signal.aborted) return
-      const why = cause instanceof Error ? cause.message : 'No answer.'
-      const failed = `${why} It is asked again with the next change.`
-      setTold((before) => ({
-        key,
-        answers: { ...(before.key === key ? before.answers : {}), failed },
-      }))
-    })
-    return () => gone.abort()
+    next.current = () => void askNext()
+    void askNext()
+    return () => {
+      over = true
+      next.current = () => undefined
+      asking.current?.gone.abort()
+      asking.current = undefined
+    }
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the fly
   }, [key, ready])
   return told.key === key ? told.answers : {}

@@ -2,7 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Accordion } from 'radix-ui'
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import { useState } from 'react'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { openReadings, wantedBy } from '../parts/readings'
 import type { Estimate, PatternDocument } from '../api/types'
 import { ProblemDialog } from './ProblemDialog'
 import { Readings } from './Readings'
@@ -83,6 +84,18 @@ describe('ShankPlan', () => {
 })
 
 describe('Readings', () => {
+  const ALL = ['takes', 'what-if', 'carry', 'landing', 'over-time']
+  beforeEach(() => openReadings.set(ALL))
+  afterEach(() => openReadings.set([]))
+
+  it('asks only for what is open, and says how to get the rest', () => {
+    openReadings.set(['landing'])
+    expect(wantedBy(openReadings.get())).toEqual(['WHOLE', 'LANDING'])
+    const { container } = render(<Readings pose={estimate} full={undefined} answers={{}} />)
+    expect(screen.getAllByText('open to work it out')).toHaveLength(5)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(4)
+  })
+
   it('looks stale until the long estimate is there', () => {
     const { rerender, container } = render(
       <Readings pose={estimate} full={undefined} answers={{}} />,
@@ -142,7 +155,7 @@ describe('WhatIfReading', () => {
     }
     render(
       <Accordion.Root type="single" value="what-if">
-        <WhatIfReading whatIfs={whatIfs} waiting={undefined} />
+        <WhatIfReading asked whatIfs={whatIfs} waiting={undefined} />
       </Accordion.Root>,
     )
     expect(screen.getByText('soaked, it sinks')).toBeTruthy()

@@ -36,12 +36,13 @@ class ScreenshotTest {
               .getByText(fly, new Locator.GetByTextOptions().setExact(true))
               .click();
           page.getByText("I see").click();
-          Locator last = page.locator("[data-reading='over-time'] [aria-busy='false']");
-          assertThat(last).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
           if (!open.equals("none")) {
             page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
-            page.waitForTimeout(300);
           }
+          String whole = "[data-reading='reserve'], [data-reading='" + open + "']";
+          Locator busy = page.locator(whole).locator("[aria-busy='true']");
+          assertThat(busy).hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(60_000));
+          page.waitForTimeout(300);
           shoot(page, file);
         });
   }

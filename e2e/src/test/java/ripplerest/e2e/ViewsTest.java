@@ -100,6 +100,7 @@ class ViewsTest extends OnBench {
   void theWeightItCarriesIsDrawn() {
     answersCome();
     openFly("Slate Lodger");
+    page.locator("[data-reading='carry']").getByRole(AriaRole.BUTTON).click();
     Locator laden = page.getByRole(AriaRole.RADIO).getByText(Pattern.compile("^under \\d+ mg"));
     assertThat(laden).isVisible(LONG);
     laden.click();
