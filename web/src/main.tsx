@@ -1,4 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { setNonce } from 'get-nonce'
 import { Toast } from 'radix-ui'
 import { StrictMode, Suspense, lazy } from 'react'
 import { createRoot } from 'react-dom/client'
@@ -27,6 +28,10 @@ const Schools = lazy(() => import('./views/Schools').then((m) => ({ default: m.S
 const SizeRun = lazy(() => import('./views/SizeRun').then((m) => ({ default: m.SizeRun })))
 const Tie = lazy(() => import('./views/Tie').then((m) => ({ default: m.Tie })))
 const TiedFly = lazy(() => import('./views/TiedFly').then((m) => ({ default: m.TiedFly })))
+
+// What a library puts into the page as a style carries the nonce that the page was sent with.
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
+if (nonce) setNonce(nonce)
 
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },

@@ -98,6 +98,22 @@ async function once<T>(path: string, init: RequestInit): Promise<T> {
   }
 }
 
+const BUSY_MS = 1000
+const MOST_TRIES = 30
+
+/** Asks again where the application says that it is busy for a moment. */
+async function patiently<T>(ask: () => Promise<T>): Promise<T> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await ask()
+    } catch (e) {
+      const busy = e instanceof ApiError && e.problem.status === 429
+      if (!busy || tries === MOST_TRIES) throw e
+      await new Promise((wait) => setTimeout(wait, BUSY_MS))
+    }
+  }
+}
+
 /** Headers of a change that a save queue sends: to which revision, and its key. */
 const queued = (revision: number, key: string) => ({
   'If-Match': `"${revision}"`,
@@ -164,7 +180,7 @@ export async function importFile(file: File): Promise<PatternResource> {
 }
 
 export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Estimate>('/api/estimates', { ...send('POST', document), signal })
+  patiently(() => call<Estimate>('/api/estimates', { ...send('POST', document), signal }))
 
 /** The film from above and below; nothing where the fly sinks. */
 export const mapSurface = (document: PatternDocument, signal?: AbortSignal) =>
@@ -250,6 +266,8 @@ async function lines<T>(response: Response, onLine: (line: T) => void): Promise<
       onLine(last)
     }
   }
+  const refused = (last as { problem?: Problem } | undefined)?.problem
+  if (refused?.type?.endsWith(':no-answer')) throw new ApiError(refused)
   if (!last) throw new ApiError({ title: 'No answer', status: 0, detail: 'The answer broke off.' })
   return last
 }

@@ -84,6 +84,7 @@ export type FieldProblem = { pointer: string; value: string; bound: string; reme
 
 /** A problem detail (RFC 9457) as the server sends it. */
 export type Problem = {
+  type?: string
   title: string
   status: number
   detail?: string

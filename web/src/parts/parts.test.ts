@@ -54,10 +54,10 @@ describe('document', () => {
 
 describe('words', () => {
   it('tells a place from the film', () => {
-    expect(place(2.06)).toBe('2.1 mm clear')
-    expect(place(-3)).toBe('3.0 mm under')
-    expect(place(0.1)).toBe('at the film')
-    expect(place(2.06, { low: 1, high: 4, decimals: 0 })).toBe('2 mm clear')
+    expect(place(2.06, 'CLEAR')).toBe('2.1 mm clear')
+    expect(place(-3, 'UNDER')).toBe('3.0 mm under')
+    expect(place(0.1, 'AT_FILM')).toBe('at the film')
+    expect(place(2.06, 'CLEAR', { low: 1, high: 4, decimals: 0 })).toBe('2 mm clear')
   })
 
   it('gives a range no more digits than it deserves', () => {

@@ -13,7 +13,7 @@ function picture(caption: string): string {
   copy.setAttribute('viewBox', `0 0 ${width} ${height + 34}`)
   copy.setAttribute('height', String(height + 34))
   copy.setAttribute('font-family', 'Georgia, serif')
-  copy.setAttribute('style', 'background: var(--paper)')
+  copy.style.background = 'var(--paper)'
   const words = document.createElementNS('http://www.w3.org/2000/svg', 'text')
   words.setAttribute('x', String(width / 2))
   words.setAttribute('y', String(height + 23))

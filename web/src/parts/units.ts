@@ -15,11 +15,11 @@ export type Measures = { eyeMm: number; gapMm: number }
 
 export const unit = store<Unit>('mm', 'ripple-rest.unit')
 
-let measures: Measures = { eyeMm: 1, gapMm: 1 }
+let measures: Measures | undefined
 
-/** The hook whose eye and gap are the measure. */
+/** The hook whose eye and gap are the measure on this page; without one, lengths stay in mm. */
 export function measureBy(hook: Measures | undefined) {
-  if (hook) measures = hook
+  measures = hook
 }
 
 const MM_PER_64TH = 25.4 / 64
@@ -32,16 +32,17 @@ export function length(mm: number, decimals = 1, by = measures): string {
   return shown(mm, decimals, unit.get(), by)
 }
 
-function shown(mm: number, decimals: number, as: Unit, by: Measures): string {
+function shown(mm: number, decimals: number, as: Unit, by: Measures | undefined): string {
+  if (!by && as !== 'inch') return `${plain(mm, decimals)} mm`
   switch (as) {
     case 'mm':
       return `${plain(mm, decimals)} mm`
     case 'inch':
       return `${fraction(Math.round(mm / MM_PER_64TH))} in`
     case 'eyes':
-      return `${plain(mm / by.eyeMm, decimals)} eyes`
+      return `${plain(mm / (by as Measures).eyeMm, decimals)} eyes`
     case 'gaps':
-      return `${plain(mm / by.gapMm, decimals + 1)} gaps`
+      return `${plain(mm / (by as Measures).gapMm, decimals + 1)} gaps`
   }
 }
 
@@ -68,17 +69,17 @@ export function fraction(parts: number): string {
 const LENGTHS = /(?:([−-]?\d+(?:\.\d+)?)( to | × | ± ))?([−-]?\d+(?:\.\d+)?) mm\b/g
 
 /** A sentence of the core with its millimetres in the unit of show. */
-export function inUnits(text: string): string {
+export function inUnits(text: string, by = measures): string {
   if (unit.get() === 'mm') return text
   return text.replace(LENGTHS, (_, first: string | undefined, word: string, last: string) => {
-    const second = converted(last)
-    return first === undefined ? second : `${bare(converted(first))}${word}${second}`
+    const second = converted(last, by)
+    return first === undefined ? second : `${bare(converted(first, by))}${word}${second}`
   })
 }
 
-function converted(number: string): string {
+function converted(number: string, by: Measures | undefined): string {
   const decimals = (number.split('.')[1] ?? '').length
-  return length(Number(number.replace('−', '-')), decimals)
+  return length(Number(number.replace('−', '-')), decimals, by)
 }
 
 const bare = (text: string) => text.replace(/ (mm|in|eyes|gaps)$/, '')

@@ -10,6 +10,7 @@ export const POSTURES: Record<string, string> = {
   'on-its-side': 'on its side',
   'upside-down': 'upside down',
   sunk: 'sinks',
+  unsettled: 'not known',
 }
 
 const PARTS: Record<string, string> = {
@@ -77,11 +78,20 @@ export function popsBack(lift: Pick<Interval, 'low' | 'high'>): string {
   return lift.high < 0 ? 'no' : 'unsure'
 }
 
+/** Whether a posture is one: what sinks, or was not found to rest, has no heights. */
+export const rests = (id: string) => id !== 'sunk' && id !== 'unsettled'
+
+/** Which end is down and by how much, as the core judges it. */
+export const tilted = (pitchDeg: number, tilt: Rest['tilt']) =>
+  tilt === 'LEVEL'
+    ? 'level'
+    : `${Math.abs(Math.round(pitchDeg))}° ${tilt === 'TAIL_DOWN' ? 'tail' : 'head'} down`
+
 /** Where a point of the hook is, told from the film; in the digits of its band once it is known. */
-export function place(heightMm: number, band?: Interval): string {
-  if (Math.abs(heightMm) < 0.15) return 'at the film'
+export function place(heightMm: number, side: Rest['eyeSide'], band?: Interval): string {
+  if (side === 'AT_FILM') return 'at the film'
   const away = deserved(Math.abs(heightMm), Math.max(0, Math.min(1, band?.decimals ?? 1)))
-  return heightMm > 0 ? `${away} mm clear` : `${away} mm under`
+  return `${away} mm ${side === 'CLEAR' ? 'clear' : 'under'}`
 }
 
 /** How far a height went up or down, if it did. */
@@ -120,11 +130,13 @@ export function holders(rest: Rest | undefined) {
 
 /** Where the fly may be left instead, by which way the water last crept along what it wets. */
 export function ends(rest: Rest): string {
-  const sitting = (end: Rest['receding']) =>
+  const sitting = (end: Rest['receding'], ends: Rest['recedingEnds']) =>
     end
       ? `its eye is ${Math.abs(end.eyeMm).toFixed(1)} mm ${end.eyeMm < 0 ? 'under' : 'up'}${end.posture === rest.posture ? '' : ` and it sits ${posture(end.posture)}`}`
-      : 'it sinks'
-  return `With the water drawing back along all it wets, ${sitting(rest.receding)}; creeping on, ${sitting(rest.advancing)}.`
+      : ends === 'SINKS'
+        ? 'it sinks'
+        : 'it is not known how it sits'
+  return `With the water drawing back along all it wets, ${sitting(rest.receding, rest.recedingEnds)}; creeping on, ${sitting(rest.advancing, rest.advancingEnds)}.`
 }
 
 /** What is wrong with the first field that the server refused, or else what it said. */

@@ -1,3 +1,4 @@
+import { getNonce } from 'get-nonce'
 import { Check, ChevronDown } from 'lucide-react'
 import { Select } from 'radix-ui'
 import { useId } from 'react'
@@ -43,7 +44,7 @@ export function Pick<T extends string>({
             position="popper"
             className="border-rule bg-leaf z-[60] max-h-80 overflow-auto rounded border shadow"
           >
-            <Select.Viewport>
+            <Select.Viewport nonce={getNonce()}>
               {options.map(([option, words]) => (
                 <Select.Item
                   key={option}

@@ -1,5 +1,5 @@
 import type { Band, Outline, Rest } from '../api/types'
-import { holders, moved, part, percent, place, posture } from '../parts/words'
+import { holders, moved, part, percent, place, posture, tilted } from '../parts/words'
 import { inUnits } from '../parts/units'
 import { stack } from '../scene/callouts'
 import { type View, project } from '../scene/projection'
@@ -27,28 +27,27 @@ function labels({ rest, outline, band, shankMm }: Told, before?: Rest) {
   const point = outline.wire[outline.wire.length - 1] ?? []
   const hooks: Label[] = [
     {
-      head: place(rest.eyeMm, band?.eyeMm),
+      head: place(rest.eyeMm, rest.eyeSide, band?.eyeMm),
       foot: 'eye',
       moved: moved(rest.eyeMm, before?.eyeMm),
       at: eye,
     },
     {
-      head: place(rest.bendMm, band?.bendMm),
+      head: place(rest.bendMm, rest.bendSide, band?.bendMm),
       foot: 'start of the bend',
       moved: moved(rest.bendMm, before?.bendMm),
       at: bend(outline, shankMm),
     },
     {
-      head: place(rest.pointMm, band?.pointMm),
+      head: place(rest.pointMm, rest.pointSide, band?.pointMm),
       foot: 'hook point',
       moved: moved(rest.pointMm, before?.pointMm),
       at: point,
     },
   ]
-  const degrees = Math.round(rest.pitchDeg)
   const held: Label[] = [
     {
-      head: degrees === 0 ? 'level' : `${Math.abs(degrees)}° ${degrees > 0 ? 'tail' : 'head'} down`,
+      head: tilted(rest.pitchDeg, rest.tilt),
       foot: posture(rest.posture),
       at: halfway(eye, bend(outline, shankMm)),
     },

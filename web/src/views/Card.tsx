@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { cardAddress, getCard, getPattern, logFly } from '../api/client'
 import type { Card as TyingCard } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
-import { inUnits, length, unit } from '../parts/units'
+import { inUnits, length, measureBy, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { FlyPage } from './FlyPage'
 
@@ -26,6 +26,7 @@ export function Card() {
     queryFn: () => getCard(id),
     enabled: opened.data !== undefined,
   })
+  measureBy(card.data?.measure)
   return (
     <FlyPage id={id} opened={opened} title="step by step">
       {card.error && <p role="alert">{card.error.message}</p>}

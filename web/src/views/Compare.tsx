@@ -179,10 +179,10 @@ function Side({ comparison, stale }: { comparison: Comparison; stale: boolean })
               <th scope="row" className="py-0.5 text-left font-normal">
                 {r.differ || flies.length === 1 ? r.name : `${r.name} (alike)`}
               </th>
-              {flies.map((_, i) => (
+              {flies.map((f, i) => (
                 <td key={i} className="pl-4 text-right">
-                  {number(r.values[i], r.unit, r.decimals)}
-                  {by(r.against[i], r.unit, r.decimals)}
+                  {number(f, r.values[i], r.unit, r.decimals)}
+                  {by(f, r.against[i], r.unit, r.decimals)}
                 </td>
               ))}
             </tr>
@@ -193,7 +193,7 @@ function Side({ comparison, stale }: { comparison: Comparison; stale: boolean })
             </th>
             {flies.map((f, i) => (
               <td key={i} className="max-w-52 py-1 pl-4 text-right text-sm">
-                {inUnits(f.verdict)}
+                {inUnits(f.verdict, f.measure)}
               </td>
             ))}
           </tr>
@@ -208,15 +208,22 @@ const MOST_TOLD = 10
 
 const LETTERS = ['A', 'B', 'C', 'D']
 
-function number(value: number | null | undefined, of: string, decimals: number): string {
-  if (value === null || value === undefined) return 'sinks'
+type Dressing = Comparison['flies'][number]
+
+function number(
+  fly: Dressing,
+  value: number | null | undefined,
+  of: string,
+  decimals: number,
+): string {
+  if (value === null || value === undefined) return fly.outcome === 'SINKS' ? 'sinks' : 'not known'
   if (of === '×' && value >= MOST_TOLD) return `>${MOST_TOLD} ×`
-  return inUnits(`${value.toFixed(decimals).replace('-', '−')} ${of}`)
+  return inUnits(`${value.toFixed(decimals).replace('-', '−')} ${of}`, fly.measure)
 }
 
-function by(value: number | null | undefined, of: string, decimals: number) {
+function by(fly: Dressing, value: number | null | undefined, of: string, decimals: number) {
   if (value === null || value === undefined || Math.abs(value) < 0.5 * 10 ** -decimals) return null
-  const words = inUnits(`${Math.abs(value).toFixed(decimals)} ${of}`)
+  const words = inUnits(`${Math.abs(value).toFixed(decimals)} ${of}`, fly.measure)
   return (
     <span className="text-tide block text-sm">
       {value > 0 ? '+' : '−'}

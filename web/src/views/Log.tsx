@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../api/client'
-import { inUnits, unit } from '../parts/units'
+import { inUnits, measureBy, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Page, Table } from './Page'
 import { clock } from './Tie'
@@ -10,6 +10,7 @@ import { clock } from './Tie'
 /** What was tied: fly by fly, and what a tier's hands do again and again. */
 export function Log() {
   unit.use()
+  measureBy(undefined) // flies on many hooks: in mm or inches
   const client = useQueryClient()
   const flies = useQuery({ queryKey: ['log'], queryFn: listFlies })
   const trends = useQuery({ queryKey: ['trends'], queryFn: listTrends })

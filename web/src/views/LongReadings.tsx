@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import type { AnswerLine, Hung, Landing, OverTime, Water } from '../api/types'
-import { percent, place, posture } from '../parts/words'
+import { percent, place, posture, tilted } from '../parts/words'
 import type { Answers } from './useAnswers'
 import { Bar, Reading } from './Reading'
 import { UNASKED } from '../parts/readings'
@@ -123,8 +123,8 @@ function Carries({ carry }: { carry: Hung }) {
       <p>
         Weight in water that can hang from its bend in still water; a cast or a drag takes more.
         Under it the fly sits {posture(carry.under.posture)},{' '}
-        {Math.abs(Math.round(carry.under.pitchDeg))}° {carry.under.pitchDeg >= 0 ? 'tail' : 'head'}{' '}
-        down, its eye {inUnits(place(carry.under.eyeMm))}.
+        {tilted(carry.under.pitchDeg, carry.under.tilt)}, its eye{' '}
+        {inUnits(place(carry.under.eyeMm, carry.under.eyeSide))}.
       </p>
       <ul className="mt-1 list-disc pl-5">
         {carry.nymphs.map((n) => (

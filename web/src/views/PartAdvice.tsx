@@ -2,7 +2,8 @@ import { Scale, X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import { type ReactNode, useState } from 'react'
 import type { PartField, PatternDocument, Sits, Substitutes, Supported } from '../api/types'
-import { part as partWords, posture } from '../parts/words'
+import { length } from '../parts/units'
+import { part as partWords, posture, rests } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Stepper } from '../ui/Stepper'
 import { Table } from './Page'
@@ -210,15 +211,15 @@ function trait({ trait: id, ratio }: { trait: string; ratio: number }): string {
 }
 
 function sits(then: Sits, now: Sits): string {
-  if (then.posture === 'sunk') return 'sinks'
+  if (!rests(then.posture)) return posture(then.posture)
   const moved = then.eyeMm - now.eyeMm
   const eye =
-    Math.abs(moved) < 0.05 ? '' : `, eye ${moved > 0 ? '+' : '−'}${Math.abs(moved).toFixed(1)} mm`
+    Math.abs(moved) < 0.05 ? '' : `, eye ${moved > 0 ? '+' : '−'}${length(Math.abs(moved))}`
   return `${posture(then.posture)}${eye}`
 }
 
 function reserve(then: Sits, now: Sits): string {
-  const told = (s: Sits) => (s.posture === 'sunk' ? '0' : s.keepsPostureTo.toFixed(1))
+  const told = (s: Sits) => (!rests(s.posture) ? '0' : s.keepsPostureTo.toFixed(1))
   return `${told(now)} → ${told(then)} ×`
 }
 
@@ -281,8 +282,8 @@ function Enough({ found, onNumber }: { found: Supported; onNumber: (number: numb
         rows={found.tried.map((t) => [
           `${t.number}${t.number === found.now ? ' (now)' : ''}`,
           posture(t.sits.posture),
-          t.sits.posture === 'sunk' ? '' : `${t.sits.eyeMm.toFixed(1)} mm`,
-          t.sits.posture === 'sunk' ? '0' : `${t.sits.keepsPostureTo.toFixed(1)} ×`,
+          !rests(t.sits.posture) ? '' : length(t.sits.eyeMm),
+          !rests(t.sits.posture) ? '0' : `${t.sits.keepsPostureTo.toFixed(1)} ×`,
         ])}
       />
     </>

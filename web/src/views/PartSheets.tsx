@@ -16,6 +16,7 @@ import { Choice } from '../ui/Choice'
 import { LengthStepper } from '../ui/LengthStepper'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
+import { length } from '../parts/units'
 import { Stepper } from '../ui/Stepper'
 import { PartAdvice } from './PartAdvice'
 
@@ -232,7 +233,7 @@ function FeatherNote({ estimate, name }: { estimate: Estimate | undefined; name:
   if (!feather) return null
   return (
     <p className="text-soft text-right text-sm">
-      hackle size {feather.hackleSize.toFixed(0)}, uses {feather.usedMm.toFixed(0)} mm
+      hackle size {feather.hackleSize.toFixed(0)}, uses {length(feather.usedMm, 0)}
       {feather.runsOutAfterTurns > 0 && (
         <span className="text-warn"> ▲ runs out after {feather.runsOutAfterTurns} turns</span>
       )}

@@ -2,7 +2,8 @@ import { useQueryClient } from '@tanstack/react-query'
 import { type DragEvent, type KeyboardEvent, useRef, useState } from 'react'
 import { ApiError, getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
 import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
-import { fieldProblem, measureName } from '../parts/words'
+import { inUnits, length } from '../parts/units'
+import { fieldProblem, measureName, rests } from '../parts/words'
 import type { SaveQueue } from '../save/saveQueue'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
@@ -10,6 +11,9 @@ import type { Written } from './TiedFly'
 
 /** The server refuses more; a browser need not send 40 MB to learn that. */
 const MOST_BYTES = 12_000_000
+
+const plusMinus = (mm: number, error: number) =>
+  inUnits(`${mm.toFixed(1)} ± ${error.toFixed(1)} mm`)
 
 const ORDER = [
   ['eye', 'rear edge of the hook eye'],
@@ -241,20 +245,20 @@ function Told({
       {told.rest.map((r) => (
         <p key="rest">
           Rests {Math.abs(r.pitchDeg).toFixed(0)} ± {Math.max(1, r.pitchError).toFixed(0)}°{' '}
-          {r.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {r.eyeMm.toFixed(1)} ± {r.error.toFixed(1)}{' '}
-          mm and start of the bend {r.bendMm.toFixed(1)} ± {r.error.toFixed(1)} mm over the film.
+          {r.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {plusMinus(r.eyeMm, r.error)} and start of
+          the bend {plusMinus(r.bendMm, r.error)} over the film.
         </p>
       ))}
-      {told.rest.length > 0 && e && e.posture !== 'sunk' && (
+      {told.rest.length > 0 && e && rests(e.posture) && (
         <p className="text-soft">
           The estimate as tied: {Math.abs(e.pitchDeg).toFixed(0)}°{' '}
-          {e.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {e.eyeMm.toFixed(1)} mm over the film.
+          {e.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {length(e.eyeMm)} over the film.
         </p>
       )}
       <ul>
         {told.lengths.map((l) => (
           <li key={l.name} className="flex items-center gap-2">
-            {l.name} {l.mm.toFixed(1)} ± {l.error.toFixed(1)} mm
+            {l.name} {plusMinus(l.mm, l.error)}
             <Button onClick={() => onTake(l.name, Math.round(l.mm * 100) / 100, l.error)}>
               that is what was made
             </Button>

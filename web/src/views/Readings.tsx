@@ -8,7 +8,17 @@ import { Bar, Reading } from './Reading'
 import type { Answers } from './useAnswers'
 import { openReadings } from '../parts/readings'
 import { inUnits, unit } from '../parts/units'
-import { ends, holders, part, percent, popsBack, posture, range, short } from '../parts/words'
+import {
+  ends,
+  holders,
+  part,
+  percent,
+  popsBack,
+  posture,
+  range,
+  short,
+  tilted,
+} from '../parts/words'
 
 /** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
 export const Readings = memo(function Readings({
@@ -48,7 +58,7 @@ export const Readings = memo(function Readings({
         was={before && posture(before.posture)}
         band={
           rest
-            ? `${Math.abs(Math.round(rest.pitchDeg))}° ${rest.pitchDeg >= 0 ? 'tail' : 'head'} down${band?.pitchDeg ? `, ${range(band.pitchDeg, '°')}` : ''}`
+            ? `${tilted(rest.pitchDeg, rest.tilt)}${band?.pitchDeg ? `, ${range(band.pitchDeg, '°')}` : ''}`
             : undefined
         }
         stale={!full}
@@ -104,7 +114,9 @@ export const Readings = memo(function Readings({
         <p>
           {full?.reserve
             ? `It sits like this up to ${reserve(full)} its own weight, and ${full.reserve.beyond ? `still floats at ${full.reserve.sinksAt.toFixed(0)} ×` : `goes under at ${full.reserve.sinksAt.toFixed(1)} ×`}.`
-            : 'A fly that sinks has no reserve.'}
+            : full?.outcome === 'UNSETTLED'
+              ? 'Not known: no rest was found to press it down from.'
+              : 'A fly that sinks has no reserve.'}
         </p>
         <Holders estimate={pose} />
       </Reading>
@@ -149,7 +161,7 @@ function showOpened(id: string | undefined) {
 
 function reserve(full: Estimate | undefined): string {
   if (!full) return '…'
-  if (!full.reserve) return 'none'
+  if (!full.reserve) return full.outcome === 'UNSETTLED' ? 'not known' : 'none'
   return full.reserve.beyond && full.reserve.keepsPostureTo >= full.reserve.sinksAt
     ? `>${full.reserve.sinksAt.toFixed(0)} ×`
     : `${full.reserve.keepsPostureTo.toFixed(1)} ×`

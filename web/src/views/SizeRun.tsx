@@ -3,12 +3,12 @@ import { useMemo } from 'react'
 import { useParams } from 'react-router'
 import { getPattern } from '../api/client'
 import type { SizeRow } from '../api/types'
-import { posture } from '../parts/words'
+import { posture, rests } from '../parts/words'
 import { row } from '../scene/row'
 import { Fly } from './Fly'
 import { FlyPage } from './FlyPage'
 import { Table } from './Page'
-import { length } from '../parts/units'
+import { length, inUnits } from '../parts/units'
 import { useAnswer, whereItIs } from './useAnswers'
 
 /** One pattern across hook sizes: a row of flies on one film line, and what stops it where. */
@@ -45,9 +45,9 @@ export function SizeRun() {
                 {r.size === own && ' (its own)'}
               </span>,
               r.works ? `yes, ${posture(r.posture)}` : <Stopped key="why" row={r} />,
-              r.posture === 'sunk' ? '' : `${Math.round(r.pitchDeg)}°`,
-              r.posture === 'sunk' ? '' : length(r.eyeMm),
-              r.posture === 'sunk' ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
+              !rests(r.posture) ? '' : `${Math.round(r.pitchDeg)}°`,
+              !rests(r.posture) ? '' : length(r.eyeMm, 1, r.measure),
+              !rests(r.posture) ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
               `${r.massMg.toFixed(0)} mg`,
             ])}
           />
@@ -64,7 +64,7 @@ export function SizeRun() {
 function Stopped({ row: r }: { row: SizeRow }) {
   return (
     <span>
-      <span className="text-warn">▲ no.</span> {r.why}
+      <span className="text-warn">▲ no.</span> {inUnits(r.why, r.measure)}
     </span>
   )
 }

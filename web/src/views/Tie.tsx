@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { getCard } from '../api/client'
 import type { Card, Tying } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
-import { inUnits, length, unit } from '../parts/units'
+import { inUnits, length, measureBy, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Calibrate } from './Calibrate'
 import { useTying, useWhere } from './useTying'
@@ -19,6 +19,7 @@ export function Tie() {
   const { id = '' } = useParams()
   unit.use()
   const card = useQuery({ queryKey: ['card', id, 'tie'], queryFn: () => getCard(id), gcTime: 0 })
+  measureBy(card.data?.measure)
   if (card.error) {
     return (
       <main className="p-8 text-2xl">

@@ -3,8 +3,8 @@ import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { ApiError, changeFly, getAsTied, getFly, readDevice } from '../api/client'
 import type { AsTied, LoggedFly, Measurement, Planned } from '../api/types'
-import { fieldProblem, measureName, posture } from '../parts/words'
-import { inUnits, length, unit } from '../parts/units'
+import { fieldProblem, measureName, posture, tilted } from '../parts/words'
+import { inUnits, length, measureBy, unit } from '../parts/units'
 import { SaveQueue, type SaveState } from '../save/saveQueue'
 import { inBrowser } from '../save/unsaved'
 import { useQueue } from '../save/useQueue'
@@ -24,6 +24,7 @@ export function TiedFly() {
     gcTime: 0,
     retry: false,
   })
+  measureBy(fly.data?.measure)
   return (
     <Page title={fly.data ? `${fly.data.fly.document.pattern.name}, as tied` : 'As tied'}>
       <div className="flex gap-4">
@@ -344,10 +345,9 @@ function Judged({ tied, massMg }: { tied: UseQueryResult<AsTied>; massMg: number
             <strong>{inUnits(t.words)}</strong>
           </p>
           <p className="text-soft">
-            {posture(t.made.posture)}, {Math.round(Math.abs(t.made.pitchDeg))}°{' '}
-            {t.made.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {length(t.made.eyeMm)} over the film,
-            keeps its posture to {t.made.keepsPostureTo.toFixed(1)} weights;{' '}
-            {t.made.massMg.toFixed(1)} mg by its parts
+            {posture(t.made.posture)}, {tilted(t.made.pitchDeg, t.made.tilt)}, eye{' '}
+            {length(t.made.eyeMm)} over the film, keeps its posture to{' '}
+            {t.made.keepsPostureTo.toFixed(1)} weights; {t.made.massMg.toFixed(1)} mg by its parts
             {massMg > 0 && `, ${massMg.toFixed(1)} mg on the scale`}.
           </p>
           <ul className="my-2 space-y-2">

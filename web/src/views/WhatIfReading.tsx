@@ -1,5 +1,6 @@
 import type { Lean, Sits, WhatIfs } from '../api/types'
 import { part, percent, posture } from '../parts/words'
+import { length } from '../parts/units'
 import { Reading } from './Reading'
 
 /** What a tier asks before trusting a fly: the weakest link, and the same fly with one thing otherwise. */
@@ -61,7 +62,7 @@ function Leans({ lean }: { lean: Lean }) {
           <li key={l.part}>
             {part(l.part)}{' '}
             {l.share >= 0 ? `holds ${percent(l.share)}` : `pulls ${percent(-l.share)}`},{' '}
-            {Math.abs(l.behindMm).toFixed(1)} mm {l.behindMm < 0 ? 'ahead of' : 'behind'} its weight
+            {length(Math.abs(l.behindMm))} {l.behindMm < 0 ? 'ahead of' : 'behind'} its weight
           </li>
         ))}
       </ul>
@@ -69,7 +70,12 @@ function Leans({ lean }: { lean: Lean }) {
       <ul>
         {lean.changes.map((c) => (
           <li key={c.words}>
-            {c.words}: {c.sinks ? 'it would sink' : degrees(c.pitchDeg)}
+            {c.words}:{' '}
+            {c.outcome === 'RESTS'
+              ? degrees(c.pitchDeg)
+              : c.outcome === 'SINKS'
+                ? 'it would sink'
+                : 'not known'}
           </li>
         ))}
       </ul>
@@ -85,6 +91,7 @@ function degrees(pitchDeg: number): string {
 /** What one thing otherwise does to the film reserve, or to how it sits. */
 function lost(then: Sits, now: Sits): string {
   if (then.posture === 'sunk') return 'it sinks'
+  if (then.posture === 'unsettled') return 'how it sits then is not known'
   if (then.posture !== now.posture) return `it sits ${posture(then.posture)}`
   return `film reserve ${now.keepsPostureTo.toFixed(1)} → ${then.keepsPostureTo.toFixed(1)} ×`
 }

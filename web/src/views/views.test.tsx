@@ -30,7 +30,8 @@ const estimate = {
   weight: [{ part: 'hook', massMg: 19, share: 0.9 }],
   massMg: 21,
   popBackMg: -14,
-  sinkReason: '',
+  outcome: 'RESTS',
+  reason: '',
   others: [],
   warnings: [],
   leftOut: [],
@@ -92,8 +93,8 @@ describe('Readings', () => {
     openReadings.set(['landing'])
     expect(wantedBy(openReadings.get())).toEqual(['WHOLE', 'LANDING'])
     const { container } = render(<Readings pose={estimate} full={undefined} answers={{}} />)
-    expect(screen.getAllByText('open to work it out')).toHaveLength(5)
-    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(4)
+    expect(screen.getAllByText('open to work it out')).toHaveLength(4)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(5)
   })
 
   it('looks stale until the long estimate is there', () => {
@@ -101,7 +102,10 @@ describe('Readings', () => {
       <Readings pose={estimate} full={undefined} answers={{}} />,
     )
     expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(9)
-    const full = { ...estimate, reserve: { keepsPostureTo: 10, sinksAt: 10, beyond: true } }
+    const full = {
+      ...estimate,
+      reserve: { keepsPostureTo: 10, sinksAt: 10, beyond: true, rough: false },
+    }
     rerender(<Readings pose={estimate} full={full} answers={{}} />)
     expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(6)
     expect(screen.getByText('>10 ×')).toBeTruthy()
@@ -135,6 +139,7 @@ describe('Readings', () => {
 describe('WhatIfReading', () => {
   it('names the weakest link and what each thing otherwise would do', () => {
     const sits = (posture: string, keepsPostureTo: number, massMg: number) => ({
+      tilt: 'LEVEL' as const,
       ...{ posture, keepsPostureTo, massMg },
       ...{ pitchDeg: 12, eyeMm: 2, pointMm: -1, sinksAt: 9 },
     })
@@ -150,7 +155,7 @@ describe('WhatIfReading', () => {
         words: 'Its weight acts behind.',
         pitchDeg: 12,
         levers: [{ part: 'tail', share: -0.2, behindMm: 4 }],
-        changes: [{ words: 'tail longer', sinks: false, pitchDeg: 10 }],
+        changes: [{ words: 'tail longer', outcome: 'RESTS' as const, pitchDeg: 10 }],
       },
     }
     render(

@@ -1,5 +1,6 @@
 package ripplerest.app;
 
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -12,6 +13,11 @@ import ripplerest.exchange.PatternReader;
 @SpringBootApplication
 public class Application {
   public static void main(String[] args) {
+    List<String> asked = List.of(args);
+    if (asked.contains("--version")) {
+      System.out.println(new Version().words(asked.contains("--short")));
+      return;
+    }
     SpringApplication.run(Application.class, args);
   }
 

@@ -27,6 +27,7 @@ final class RunningApplication {
                 "--spring.datasource.username=" + ThrowawayPostgres.USER,
                 "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
                 "--ripplerest.devices.caliper=127.0.0.1:1",
+                "--springdoc.api-docs.enabled=true",
                 "--server.port=0");
     port = context.getEnvironment().getProperty("local.server.port", Integer.class);
   }

@@ -3,6 +3,7 @@ package ripplerest.cli;
 import java.util.Locale;
 import java.util.Optional;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Water;
@@ -41,10 +42,11 @@ final class TextSummary {
             f ->
                 line(
                     out,
-                    "  footprint %.0f × %.0f mm, %d dimples, %.1f mm deep",
+                    "  footprint %.0f × %.0f mm, %d %s, %.1f mm deep",
                     f.lengthMm(),
                     f.widthMm(),
                     f.dimples(),
+                    f.dimples() == 1 ? "dimple" : "dimples",
                     f.deepestMm()));
     e.band()
         .flatMap(Estimate.Band::eyeMm)
@@ -64,8 +66,8 @@ final class TextSummary {
     line(
         out,
         "  lines receding: %s; advancing: %s",
-        end(r.interval().receding()),
-        end(r.interval().advancing()));
+        end(r.interval().recedingEnds(), r.interval().receding()),
+        end(r.interval().advancingEnds(), r.interval().advancing()));
     for (Rest.Support s : r.support()) {
       if (Math.abs(s.totalUn()) > 0.005 * weight) {
         line(out, "  %-17s holds %4.0f %% of the weight", s.part(), 100 * s.totalUn() / weight);
@@ -73,7 +75,7 @@ final class TextSummary {
     }
   }
 
-  private static String end(Optional<Rest.End> end) {
+  private static String end(Outcome outcome, Optional<Rest.End> end) {
     return end.map(
             e ->
                 String.format(
@@ -82,7 +84,7 @@ final class TextSummary {
                     e.posture().name().toLowerCase(Locale.ROOT).replace('_', ' '),
                     e.eyeMm(),
                     e.bendMm()))
-        .orElse("sinks");
+        .orElse(outcome == Outcome.SINKS ? "sinks" : "not known");
   }
 
   private static void line(StringBuilder out, String format, Object... values) {

@@ -12,10 +12,13 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
+import java.security.SecureRandom;
+import java.util.Base64;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -146,15 +149,37 @@ public final class StandIn implements AutoCloseable {
   }
 
   private void show(HttpExchange exchange) throws IOException {
+    byte[] random = new byte[16];
+    new SecureRandom().nextBytes(random);
+    String nonce = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+    exchange
+        .getResponseHeaders()
+        .set(
+            "Content-Security-Policy",
+            "default-src 'none'; connect-src 'self'; script-src 'nonce-%1$s'; style-src 'nonce-%1$s'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'"
+                .formatted(nonce));
     try (InputStream in = StandIn.class.getResourceAsStream("stand-in.html")) {
-      reply(exchange, 200, "text/html;charset=UTF-8", in.readAllBytes());
+      String page = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      byte[] bytes = page.replace("{{nonce}}", nonce).getBytes(StandardCharsets.UTF_8);
+      reply(exchange, 200, "text/html;charset=UTF-8", bytes);
     }
   }
 
-  private void play(HttpExchange exchange) throws IOException {
+  /** A change asked for by the page itself, or by a program; never by a page from elsewhere. */
+  private boolean isOurs(HttpExchange exchange) {
+    int port = pagePort();
+    Set<String> hosts = Set.of("127.0.0.1:" + port, "localhost:" + port);
     String host = exchange.getRequestHeaders().getFirst("Host");
-    boolean ours = host != null && host.matches("(127\\.0\\.0\\.1|localhost):\\d+");
-    if (!ours || !exchange.getRequestMethod().equals("POST")) {
+    String origin = exchange.getRequestHeaders().getFirst("Origin");
+    String site = exchange.getRequestHeaders().getFirst("Sec-Fetch-Site");
+    return host != null
+        && hosts.contains(host)
+        && (origin == null || origin.equals("http://" + host))
+        && (site == null || Set.of("same-origin", "none").contains(site));
+  }
+
+  private void play(HttpExchange exchange) throws IOException {
+    if (!isOurs(exchange) || !exchange.getRequestMethod().equals("POST")) {
       reply(
           exchange,
           403,
@@ -195,6 +220,8 @@ public final class StandIn implements AutoCloseable {
       throws IOException {
     try (exchange) {
       exchange.getResponseHeaders().set("Content-Type", type);
+      exchange.getResponseHeaders().set("X-Content-Type-Options", "nosniff");
+      exchange.getResponseHeaders().set("Referrer-Policy", "no-referrer");
       exchange.sendResponseHeaders(status, body.length == 0 ? -1 : body.length);
       if (body.length > 0) {
         exchange.getResponseBody().write(body);

@@ -68,11 +68,35 @@ class StandInTest {
     assertThat(standIn.device(Instrument.SCALE).read()).isEqualTo(18.3);
   }
 
-  private HttpResponse<String> play(String form) throws Exception {
+  @Test
+  void noPageFromElsewherePlaysThem() throws Exception {
+    String form = "device=SCALE&value=99&mood=STEADY";
+    String own = "http://127.0.0.1:" + standIn.pagePort();
+    assertThat(play(form, "Origin", "http://elsewhere.example").statusCode()).isEqualTo(403);
+    assertThat(play(form, "Origin", "null").statusCode()).isEqualTo(403);
+    assertThat(play(form, "Origin", "http://127.0.0.1:1").statusCode()).isEqualTo(403);
+    assertThat(play(form, "Sec-Fetch-Site", "cross-site").statusCode()).isEqualTo(403);
+    assertThat(standIn.device(Instrument.SCALE).read()).isEqualTo(21.6);
+    assertThat(play(form, "Origin", own).statusCode()).isEqualTo(204);
+    assertThat(standIn.device(Instrument.SCALE).read()).isEqualTo(99);
+    HttpResponse<String> page =
+        HttpClient.newHttpClient()
+            .send(
+                HttpRequest.newBuilder(URI.create(own)).build(),
+                HttpResponse.BodyHandlers.ofString());
+    String nonce = page.body().replaceAll("(?s).*<script nonce=\"([^\"]+)\".*", "$1");
+    assertThat(page.headers().firstValue("Content-Security-Policy").orElse(""))
+        .contains("script-src 'nonce-" + nonce + "'")
+        .doesNotContain("unsafe");
+  }
+
+  private HttpResponse<String> play(String form, String... headers) throws Exception {
     URI page = URI.create("http://127.0.0.1:" + standIn.pagePort() + "/play");
-    return HttpClient.newHttpClient()
-        .send(
-            HttpRequest.newBuilder(page).POST(HttpRequest.BodyPublishers.ofString(form)).build(),
-            HttpResponse.BodyHandlers.ofString());
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(page).POST(HttpRequest.BodyPublishers.ofString(form));
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    return HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofString());
   }
 }

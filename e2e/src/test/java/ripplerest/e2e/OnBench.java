@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 
@@ -72,6 +73,9 @@ abstract class OnBench {
   @AfterEach
   void close() {
     context.close();
+    Assertions.assertThat(consoleErrors)
+        .as("the page keeps to its policy")
+        .noneMatch(e -> e.contains("Content Security Policy"));
   }
 
   void openFly(String name) {

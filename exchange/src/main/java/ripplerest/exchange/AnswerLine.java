@@ -9,6 +9,7 @@ import ripplerest.core.estimate.WhatIfs;
 import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outliner;
 import ripplerest.core.rest.Casts;
+import ripplerest.core.rest.Judgement;
 import ripplerest.core.rest.LandingShares;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
@@ -32,6 +33,7 @@ import ripplerest.core.water.Conditions;
  * @param support how many of something reach a film reserve
  * @param footprints what fly and natural press into the film
  * @param changes the smallest that reach an outcome
+ * @param problem why there is no answer
  */
 public record AnswerLine(
     WaitView waits,
@@ -46,7 +48,8 @@ public record AnswerLine(
     SubstitutesView substitutes,
     SupportedView support,
     FootprintsView footprints,
-    ChangesView changes) {
+    ChangesView changes,
+    ProblemDocument problem) {
 
   /** How many are before it. */
   public record WaitView(int before) {}
@@ -86,8 +89,10 @@ public record AnswerLine(
   public record UnderView(
       String posture,
       double eyeMm,
+      Judgement.Side eyeSide,
       double bendMm,
       double pitchDeg,
+      Judgement.Tilt tilt,
       EstimateView.OutlineView outline) {}
 
   /** The largest bead that is no heavier. */
@@ -130,7 +135,8 @@ public record AnswerLine(
         only(SubstitutesView.class, found),
         only(SupportedView.class, found),
         only(FootprintsView.class, found),
-        only(ChangesView.class, found));
+        only(ChangesView.class, found),
+        only(ProblemDocument.class, found));
   }
 
   private static <T> T only(Class<T> type, Object found) {
@@ -145,6 +151,11 @@ public record AnswerLine(
   /** A line that says how far it is. */
   public static AnswerLine progress(int done, int all) {
     return line(new ProgressView(done, all));
+  }
+
+  /** A line that says why there is no answer. */
+  public static AnswerLine problem(ProblemDocument problem) {
+    return line(problem);
   }
 
   /** The whole estimate. */
@@ -207,8 +218,10 @@ public record AnswerLine(
                     new UnderView(
                         word(e.posture()),
                         rounded(e.eyeMm(), 1e2),
+                        Judgement.side(e.eyeMm()),
                         rounded(e.bendMm(), 1e2),
                         rounded(Math.toDegrees(e.pose().pitchRad()), 10),
+                        Judgement.tilt(Math.toDegrees(e.pose().pitchRad())),
                         EstimateView.outline(
                             Outliner.at(
                                 sized,

@@ -158,7 +158,7 @@ public final class BookFile {
         if (heading.isBook() && field.equals("patterns")) {
           patterns(parser, reader, each, bytes);
         } else {
-          heading.put(field, parser.readValueAsTree());
+          heading.put(field, BoundedTree.read(parser, PatternReader.MOST_NODES));
         }
       }
       if (!heading.isBook()) {
@@ -178,7 +178,7 @@ public final class BookFile {
       throw refusal("/patterns", "not a list", "a list of patterns");
     }
     for (int i = 0; parser.nextToken() != JsonToken.END_ARRAY; i++) {
-      JsonNode node = parser.readValueAsTree();
+      JsonNode node = BoundedTree.read(parser, PatternReader.MOST_NODES);
       try {
         each.accept(reader.read(node));
       } catch (InvalidDocumentException e) {

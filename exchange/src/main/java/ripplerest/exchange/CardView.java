@@ -2,6 +2,7 @@ package ripplerest.exchange;
 
 import java.util.List;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.Hook;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.OwnTimes;
@@ -13,6 +14,7 @@ import ripplerest.core.tying.OwnTimes;
 public record CardView(
     String name,
     String hook,
+    EstimateView.HookView measure,
     List<String> preparation,
     List<StepView> steps,
     List<BarView> bars,
@@ -45,13 +47,15 @@ public record CardView(
   /**
    * A card as it is sent.
    *
+   * @param hook that it is tied on
    * @param vise the fly as it stands in the vise
    * @param own how long this tier takes
    */
-  public static CardView of(Card c, Outline vise, OwnTimes own) {
+  public static CardView of(Card c, Hook hook, Outline vise, OwnTimes own) {
     return new CardView(
         c.name(),
         c.hook(),
+        EstimateView.hook(hook),
         c.preparation(),
         c.steps().stream().map(s -> step(s, own)).toList(),
         c.bars().stream().map(CardView::bar).toList(),

@@ -5,13 +5,20 @@ import ripplerest.core.advice.Comparison;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outliner;
+import ripplerest.core.rest.Outcome;
 
 /** Dressings side by side, each drawn at rest, and their numbers against the first. */
 public record ComparisonView(List<DressingView> flies, List<CompareRowView> rows) {
 
   /** One dressing. */
   public record DressingView(
-      String name, int size, String verdict, String posture, EstimateView.OutlineView outline) {}
+      String name,
+      int size,
+      EstimateView.HookView measure,
+      Outcome outcome,
+      String verdict,
+      String posture,
+      EstimateView.OutlineView outline) {}
 
   /** One number of each fly; null where a fly has none. */
   public record CompareRowView(
@@ -33,8 +40,10 @@ public record ComparisonView(List<DressingView> flies, List<CompareRowView> rows
     return new DressingView(
         e.sized().pattern().name(),
         e.sized().pattern().hook().size(),
+        EstimateView.hook(e.sized().hook()),
+        e.outcome(),
         e.verdict(),
-        EstimateView.of(e).posture(),
+        e.word(),
         EstimateView.outline(
             e.rest()
                 .map(r -> Outliner.of(e.sized(), materials, e.conditions(), r))

@@ -14,6 +14,8 @@ import ripplerest.core.outline.Outliner;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
+import ripplerest.core.rest.Judgement;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.Feather;
 import ripplerest.core.sizing.SizedPattern;
@@ -26,6 +28,7 @@ import ripplerest.core.sizing.SizedPattern;
  */
 public record EstimateView(
     String verdict,
+    Outcome outcome,
     String posture,
     HookView hook,
     List<String> parts,
@@ -37,7 +40,7 @@ public record EstimateView(
     double massMg,
     double popBackMg,
     RestView rest,
-    String sinkReason,
+    String reason,
     List<RestView> others,
     ReserveView reserve,
     FootprintView footprint,
@@ -77,23 +80,29 @@ public record EstimateView(
       double pressed,
       String posture,
       double pitchDeg,
+      Judgement.Tilt tilt,
       double rollDeg,
       double eyeMm,
+      Judgement.Side eyeSide,
       double bendMm,
+      Judgement.Side bendSide,
       double pointMm,
+      Judgement.Side pointSide,
       FibresView fibres,
       List<SupportView> support,
       ProofView proof,
       StiffnessView sliding,
       StiffnessView pinned,
+      Outcome recedingEnds,
       EndView receding,
+      Outcome advancingEnds,
       EndView advancing,
       OutlineView outline) {}
 
   /** Stiffness of a small heave (µN/mm), pitch and roll (µN·mm/rad). */
   public record StiffnessView(double heave, double pitch, double roll) {}
 
-  /** An end of the interval of rests that hysteresis allows; null where the fly sinks so. */
+  /** An end of the interval of rests that hysteresis allows; null where it does not rest so. */
   public record EndView(
       String posture, double pitchDeg, double eyeMm, double bendMm, double pointMm) {}
 
@@ -107,12 +116,16 @@ public record EstimateView(
   public record ProofView(
       double forceShare,
       double momentShare,
+      double filmShare,
       List<Double> stiffness,
       int pendingChanges,
       int caught) {}
 
-  /** Factors on the whole weight; {@code beyond} means more than the last factor tried. */
-  public record ReserveView(double keepsPostureTo, double sinksAt, boolean beyond) {}
+  /**
+   * Factors on the whole weight; {@code beyond} means more than the last factor tried, {@code
+   * rough} that the way down was not followed to its end or not in balance.
+   */
+  public record ReserveView(double keepsPostureTo, double sinksAt, boolean beyond, boolean rough) {}
 
   /**
    * What the fly presses into the film, mm; depths by row (across) and column (along), the first
@@ -191,7 +204,8 @@ public record EstimateView(
       Estimate e, Function<Rest, Optional<Outline>> drawn, Optional<Outline> outline) {
     return new EstimateView(
         e.verdict(),
-        e.rest().map(r -> word(r.posture())).orElse("sunk"),
+        e.outcome(),
+        e.word(),
         hook(e.sized().hook()),
         e.sized().pattern().names(),
         e.sized().dimensions().stream().map(EstimateView::dimension).toList(),
@@ -211,7 +225,7 @@ public record EstimateView(
         mm(e.massMg()),
         mm(e.popBackMg()),
         e.rest().map(r -> rest(r, e.massMg(), Optional.empty())).orElse(null),
-        e.sinkReason(),
+        e.reason(),
         e.others().stream().map(r -> rest(r, e.massMg(), drawn.apply(r))).toList(),
         e.reserve().map(EstimateView::reserve).orElse(null),
         e.footprint().map(EstimateView::footprint).orElse(null),
@@ -222,7 +236,8 @@ public record EstimateView(
         outline.map(o -> HandleView.of(e.sized(), o)).orElse(List.of()));
   }
 
-  private static HookView hook(Hook h) {
+  /** What lengths of a fly on this hook are measured by. */
+  public static HookView hook(Hook h) {
     return new HookView(
         mm(h.shankMm()), mm(h.gapMm()), mm(h.wireMm()), mm(h.eyeMm()), mm(h.hookLengthMm()));
   }
@@ -247,10 +262,14 @@ public record EstimateView(
         degrees(r.pressed()),
         word(r.posture()),
         degrees(Math.toDegrees(r.pose().pitchRad())),
+        Judgement.tilt(Math.toDegrees(r.pose().pitchRad())),
         degrees(Math.toDegrees(Math.IEEEremainder(r.pose().rollRad(), 2 * Math.PI))),
         mm(r.eyeMm()),
+        Judgement.side(r.eyeMm()),
         mm(r.bendMm()),
+        Judgement.side(r.bendMm()),
         mm(r.pointMm()),
+        Judgement.side(r.pointMm()),
         new FibresView(
             r.fibres().dry(), r.fibres().lying(), r.fibres().crossing(), r.fibres().drowned()),
         r.support().stream()
@@ -265,12 +284,15 @@ public record EstimateView(
         new ProofView(
             rounded(r.proof().forceShare(), 1e6),
             rounded(r.proof().momentShare(), 1e6),
+            rounded(r.proof().filmShare(), 1e6),
             r.proof().stiffness().stream().map(k -> rounded(k, 1e2)).toList(),
             r.proof().pendingChanges(),
             r.proof().caught()),
         stiffness(r.sliding()),
         stiffness(r.pinned()),
+        r.interval().recedingEnds(),
         r.interval().receding().map(EstimateView::end).orElse(null),
+        r.interval().advancingEnds(),
         r.interval().advancing().map(EstimateView::end).orElse(null),
         outline.map(EstimateView::outline).orElse(null));
   }
@@ -302,7 +324,8 @@ public record EstimateView(
   }
 
   private static ReserveView reserve(FilmReserve r) {
-    return new ReserveView(degrees(r.keepsPostureTo()), degrees(r.sinksAt()), r.beyond());
+    return new ReserveView(
+        degrees(r.keepsPostureTo()), degrees(r.sinksAt()), r.beyond(), r.path().isRough());
   }
 
   private static BandView band(Estimate.Band b) {

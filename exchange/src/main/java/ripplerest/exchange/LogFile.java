@@ -14,6 +14,7 @@ import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.Sizer;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,6 +31,7 @@ public final class LogFile {
   private static final String FORMAT = "ripple-rest/log";
   private static final int VERSION = 1;
   private static final int MOST_FLIES = 20_000;
+  private static final int MOST_NODES = 2_000_000;
   private static final JsonMapper MAPPER =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
   private static final List<String> COLUMNS =
@@ -67,7 +69,10 @@ public final class LogFile {
     }
     JsonNode root;
     try {
-      root = MAPPER.readTree(bytes);
+      try (JsonParser parser = PatternReader.MAPPER.createParser(bytes)) {
+        parser.nextToken();
+        root = BoundedTree.read(parser, MOST_NODES);
+      }
     } catch (JacksonException e) {
       throw notALog("not JSON");
     }

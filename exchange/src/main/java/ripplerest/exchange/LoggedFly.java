@@ -53,6 +53,7 @@ public record LoggedFly(
     }
     PatternReader.checkText("notes", notes);
     made = made == null ? List.of() : Require.copy("made", made);
+    Require.inRange("made", made.size(), 0, MOST_MADE);
   }
 
   /** A fly just tied to a plan, of which nothing is measured yet. */
@@ -75,7 +76,6 @@ public record LoggedFly(
       throw new OutOfRangeException(
           "tiedAt", tiedAt, "from " + EARLIEST + " to " + LATEST, "Give the time it was tied.");
     }
-    Require.inRange("made", made.size(), 0, MOST_MADE);
     List<Planned> planned = Planned.of(plan.carried().onto(sizer).size(plan.pattern()));
     List<Measurement> typed =
         made.stream().map(m -> new Measurement(m.part(), m.field(), m.value(), m.error())).toList();

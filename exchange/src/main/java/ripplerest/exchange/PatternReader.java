@@ -16,7 +16,10 @@ import java.util.regex.Pattern;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.Sizer;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,8 +39,23 @@ public final class PatternReader {
   private static final Pattern UNPRINTABLE = Pattern.compile("[\\p{Cc}\\p{Cs}&&[^\\t\\n\\r]]");
 
   private static final Schema SCHEMA = schema();
+
+  /** Things in a document, more than any pattern has. */
+  static final int MOST_NODES = 20_000;
+
+  /** Problems that are told of at once; a person reads no more. */
+  private static final int MOST_PROBLEMS = 50;
+
   static final JsonMapper MAPPER =
-      JsonMapper.builder()
+      JsonMapper.builder(
+              JsonFactory.builder()
+                  .streamReadConstraints(
+                      StreamReadConstraints.builder()
+                          .maxNestingDepth(60)
+                          .maxStringLength(100_000)
+                          .maxNumberLength(100)
+                          .build())
+                  .build())
           .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
           .build();
@@ -73,7 +91,7 @@ public final class PatternReader {
               "at most " + MOST_BYTES + " bytes",
               "Choose a pattern file."));
     }
-    return read(parse(new String(bytes, StandardCharsets.UTF_8)));
+    return read(parse(new String(bytes, StandardCharsets.UTF_8), MOST_NODES));
   }
 
   /**
@@ -82,7 +100,10 @@ public final class PatternReader {
    * @param most documents that may be in it
    */
   public List<PatternFile> readSeveral(InputStream in, int most) throws IOException {
-    JsonNode root = parse(new String(in.readNBytes(most * MOST_BYTES), StandardCharsets.UTF_8));
+    JsonNode root =
+        parse(
+            new String(in.readNBytes(most * MOST_BYTES), StandardCharsets.UTF_8),
+            most * MOST_NODES);
     if (!root.isArray() || root.isEmpty() || root.size() > most) {
       throw refusal(
           "These are not patterns to read together.",
@@ -109,12 +130,15 @@ public final class PatternReader {
       throw notAPattern();
     }
     checkVersion(root);
+    checkParts(root);
     if (VersionOne.is(root)) {
       VersionOne.upgrade((ObjectNode) root);
     }
     List<FieldProblem> problems = new ArrayList<>();
     for (Error e : SCHEMA.validate(root)) {
-      problems.add(problem(e, root));
+      if (problems.size() < MOST_PROBLEMS) {
+        problems.add(problem(e, root));
+      }
     }
     if (problems.isEmpty()) {
       unprintable("", root, problems);
@@ -167,26 +191,50 @@ public final class PatternReader {
     file.carried().onto(sizer).size(file.pattern());
   }
 
-  private static JsonNode parse(String text) {
+  private static JsonNode parse(String text, int most) {
     try {
-      JsonNode root = MAPPER.readTree(text);
-      if (root == null || !root.isContainer()) {
+      JsonNode root;
+      try (JsonParser parser = MAPPER.createParser(text)) {
+        parser.nextToken();
+        root = BoundedTree.read(parser, most);
+        if (parser.nextToken() != null) {
+          throw notJson("");
+        }
+      }
+      if (!root.isContainer()) {
         throw notAPattern();
       }
       return root;
     } catch (JacksonException e) {
-      String where = e.getLocation() == null ? "" : " near line " + e.getLocation().getLineNr();
-      throw refusal(
-          "The file is not JSON" + where + ".",
-          new FieldProblem(
-              "", "text that is not JSON" + where, "a JSON document", "Choose a pattern file."));
+      throw notJson(e.getLocation() == null ? "" : " near line " + e.getLocation().getLineNr());
     }
+  }
+
+  private static InvalidDocumentException notJson(String where) {
+    return refusal(
+        "The file is not JSON" + where + ".",
+        new FieldProblem(
+            "", "text that is not JSON" + where, "a JSON document", "Choose a pattern file."));
   }
 
   private static InvalidDocumentException notAPattern() {
     return refusal(
         "The file is not a pattern.",
         new FieldProblem("", "not an object", "a JSON object", "Choose a pattern file."));
+  }
+
+  /** Before the schema, which tries every part as every kind there is. */
+  private static void checkParts(JsonNode root) {
+    int parts = root.path("pattern").path("parts").size();
+    if (parts > ripplerest.core.dressing.Pattern.MOST_PARTS) {
+      throw refusal(
+          "The pattern has too many parts.",
+          new FieldProblem(
+              "/pattern/parts",
+              parts + " parts",
+              "at most " + ripplerest.core.dressing.Pattern.MOST_PARTS,
+              "Leave some out."));
+    }
   }
 
   private static void checkVersion(JsonNode root) {
@@ -226,7 +274,7 @@ public final class PatternReader {
     return text.length() <= 80 ? text : text.substring(0, 77) + "...";
   }
 
-  private static InvalidDocumentException refusal(String detail, FieldProblem problem) {
+  static InvalidDocumentException refusal(String detail, FieldProblem problem) {
     return new InvalidDocumentException(detail, List.of(problem));
   }
 

@@ -26,7 +26,7 @@ public record SizeRunView(List<RunRowView> rows) {
       double keepsPostureTo,
       double sinksAt,
       double massMg,
-      double shankMm,
+      EstimateView.HookView measure,
       EstimateView.OutlineView outline) {}
 
   static SizeRunView of(List<SizeRun.Row> rows, Materials materials) {
@@ -47,7 +47,7 @@ public record SizeRunView(List<RunRowView> rows) {
         tenths(e.reserve().map(FilmReserve::keepsPostureTo)),
         tenths(e.reserve().map(FilmReserve::sinksAt)),
         view.massMg(),
-        view.hook().shankMm(),
+        view.hook(),
         EstimateView.outline(
             e.rest()
                 .map(r -> Outliner.of(e.sized(), materials, e.conditions(), r))

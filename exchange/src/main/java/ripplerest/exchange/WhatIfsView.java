@@ -1,10 +1,11 @@
 package ripplerest.exchange;
 
 import java.util.List;
-import java.util.Locale;
 import ripplerest.core.estimate.Lean;
 import ripplerest.core.estimate.Sits;
 import ripplerest.core.estimate.WhatIfs;
+import ripplerest.core.rest.Judgement;
+import ripplerest.core.rest.Outcome;
 
 /**
  * What a tier asks of a fly, answered: weakest link, each part soaked, one wire heavier, and why it
@@ -14,15 +15,19 @@ import ripplerest.core.estimate.WhatIfs;
  * @param weakest name of the part whose soaking costs most; empty if none costs much
  * @param soaked each part in turn wet through, the one that costs most first
  * @param heavier one wire heavier; null if there is none
- * @param lean why it leans; null if it sinks
+ * @param lean why it leans; null unless it rests
  */
 public record WhatIfsView(
     SitsView now, String weakest, List<WhatIfView> soaked, WhatIfView heavier, LeanView lean) {
 
-  /** How a fly sits; {@code posture} is {@code sunk} and the numbers 0 for one that sinks. */
+  /**
+   * How a fly sits; {@code posture} is {@code sunk} or {@code unsettled}, and the numbers 0, for
+   * one that does not rest.
+   */
   public record SitsView(
       String posture,
       double pitchDeg,
+      Judgement.Tilt tilt,
       double eyeMm,
       double pointMm,
       double keepsPostureTo,
@@ -39,10 +44,8 @@ public record WhatIfsView(
   /** Share of the weight that a part holds, and how far behind the weight it does, mm. */
   public record LeverView(String part, double share, double behindMm) {}
 
-  /**
-   * One thing otherwise and the pitch it gives, °; {@code sinks} if it does, and the pitch is 0.
-   */
-  public record ChangeView(String words, boolean sinks, double pitchDeg) {}
+  /** One thing otherwise and the pitch it gives, °; 0 unless it rests. */
+  public record ChangeView(String words, Outcome outcome, double pitchDeg) {}
 
   static WhatIfsView of(WhatIfs w) {
     return new WhatIfsView(
@@ -59,8 +62,9 @@ public record WhatIfsView(
 
   static SitsView sits(Sits s) {
     return new SitsView(
-        s.posture().map(p -> p.name().toLowerCase(Locale.ROOT).replace('_', '-')).orElse("sunk"),
+        s.word(),
         tenth(s.pitchDeg()),
+        Judgement.tilt(s.pitchDeg()),
         hundredth(s.eyeMm()),
         hundredth(s.pointMm()),
         hundredth(s.keepsPostureTo()),
@@ -76,10 +80,7 @@ public record WhatIfsView(
             .map(v -> new LeverView(v.part(), hundredth(v.share()), tenth(v.behindMm())))
             .toList(),
         l.changes().stream()
-            .map(
-                c ->
-                    new ChangeView(
-                        c.words(), c.pitchDeg().isEmpty(), tenth(c.pitchDeg().orElse(0.0))))
+            .map(c -> new ChangeView(c.words(), c.outcome(), tenth(c.pitchDeg().orElse(0.0))))
             .toList());
   }
 

@@ -93,7 +93,9 @@ class CardPdfTest {
     assertThat(text).contains("Before you start").contains("Care");
     Outline vise =
         Outliner.inVise(printed.sized(), MATERIALS, ripplerest.core.water.Conditions.DEFAULT);
-    CardView view = CardView.of(printed.card(), vise, ripplerest.core.tying.OwnTimes.none());
+    CardView view =
+        CardView.of(
+            printed.card(), printed.sized().hook(), vise, ripplerest.core.tying.OwnTimes.none());
     String svg = CardSvg.of(printed.card(), vise, vise, printed.sized().hook().shankMm());
     assertThat(barsOf(svg)).isEqualTo(printed.card().bars().size() + 2);
     assertThat(view.steps())

@@ -4,7 +4,6 @@ import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -19,7 +18,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
-import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
@@ -144,12 +142,6 @@ class PostureFiller {
             materials.materials(),
             file.conditions(),
             Options.poseOnly());
-    String posture =
-        estimate
-            .rest()
-            .map(Rest::posture)
-            .map(p -> p.name().toLowerCase(Locale.ROOT).replace('_', '-'))
-            .orElse("sunk");
     stored.index(file.pattern(), book);
     transaction.executeWithoutResult(
         t ->
@@ -158,7 +150,7 @@ class PostureFiller {
                     "update pattern set posture = :posture, words = :words,"
                         + " materials = :materials, hook_shape = :shape"
                         + " where id = :id and revision = :revision")
-                .setParameter("posture", posture)
+                .setParameter("posture", estimate.word())
                 .setParameter("words", stored.words())
                 .setParameter("materials", stored.materials())
                 .setParameter("shape", stored.hookShape())

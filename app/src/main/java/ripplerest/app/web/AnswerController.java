@@ -93,7 +93,7 @@ class AnswerController {
     Ask with = new Ask(casts, seed, part, reserve, natural, goal(goal, amount), own);
     ask.check(with, sized);
     Materials table = materials.materials();
-    Lines lines = new Lines(AnswerLine::progress, way);
+    Lines lines = new Lines(AnswerLine::progress, AnswerLine::problem, way);
     queue.submit(
         new LongWork.Job() {
           @Override

@@ -187,7 +187,9 @@ class BookController {
       MessageDigest digest = Fingerprint.digest();
       long size = keep(new DigestInputStream(request.getInputStream(), digest), file);
       String print = Fingerprint.hex(digest.digest());
-      Lines lines = new Lines((of, all) -> line(new AnswerLine.ProgressView(of, all)), way);
+      Lines lines =
+          new Lines(
+              (of, all) -> line(new AnswerLine.ProgressView(of, all)), BookController::line, way);
       queue.submit(
           new LongWork.Job() {
             @Override

@@ -59,7 +59,7 @@ class CardController {
     Materials table = materials.materials();
     SizedPattern sized = sizer.size(file.pattern());
     Outline vise = Outliner.inVise(sized, table, file.conditions());
-    return CardView.of(CardWriter.of(sized, table), vise, log.times());
+    return CardView.of(CardWriter.of(sized, table), sized.hook(), vise, log.times());
   }
 
   /** The same in plain text. */

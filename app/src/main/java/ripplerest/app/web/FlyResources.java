@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ripplerest.app.store.LogStore;
+import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.tied.Planned;
+import ripplerest.exchange.EstimateView;
 import ripplerest.exchange.LoggedFly;
 import ripplerest.exchange.PatternFile;
 import ripplerest.exchange.PatternReader;
@@ -24,15 +26,22 @@ class FlyResources {
 
   /** A tied fly with all that can be measured on it, and the revision a change has to name. */
   record Fly(
-      LoggedFly fly, long revision, boolean pictured, List<Planned> planned, List<UUID> pattern) {}
+      LoggedFly fly,
+      long revision,
+      boolean pictured,
+      EstimateView.HookView measure,
+      List<Planned> planned,
+      List<UUID> pattern) {}
 
   /** As it is sent, with what its plan lets be measured. */
   Fly of(LogStore.Entry e) {
+    SizedPattern sized = sizer.size(plan(e.fly()).pattern());
     return new Fly(
         e.fly(),
         e.revision(),
         e.pictured(),
-        Planned.of(sizer.size(plan(e.fly()).pattern())),
+        EstimateView.hook(sized.hook()),
+        Planned.of(sized),
         e.patternId().stream().toList());
   }
 

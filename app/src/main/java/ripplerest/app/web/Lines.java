@@ -1,32 +1,44 @@
 package ripplerest.app.web;
 
 import java.io.IOException;
+import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import ripplerest.core.estimate.Cancelled;
 import ripplerest.core.estimate.Work;
+import ripplerest.exchange.ProblemDocument;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Lines of JSON to one client; work for it goes on for as long as it listens. */
 final class Lines implements Work {
   static final String TYPE = "application/x-ndjson";
 
+  private static final Logger LOG = LoggerFactory.getLogger(Lines.class);
   private static final long TELL_NANOS = 100_000_000;
 
   private final ResponseBodyEmitter emitter = new ResponseBodyEmitter(0L);
   private final BiFunction<Integer, Integer, Object> progress;
+  private final Function<ProblemDocument, Object> problem;
   private final RightOfWay way;
   private volatile boolean gone;
   private long told;
 
   /**
    * @param progress makes a line of how much is done of all
+   * @param problem makes a line of why there is no answer
    * @param way what this work holds still for
    */
-  Lines(BiFunction<Integer, Integer, Object> progress, RightOfWay way) {
+  Lines(
+      BiFunction<Integer, Integer, Object> progress,
+      Function<ProblemDocument, Object> problem,
+      RightOfWay way) {
+    this.problem = problem;
     this.way = way;
     this.progress = progress;
     emitter.onError(e -> gone = true);
@@ -57,8 +69,22 @@ final class Lines implements Work {
       emitter.complete();
     } catch (Cancelled e) {
       emitter.complete();
-    } catch (RuntimeException e) {
-      emitter.completeWithError(e);
+    } catch (RuntimeException | Error e) {
+      LOG.warn("A long answer failed.", e);
+      send(
+          problem.apply(
+              new ProblemDocument(
+                  "urn:ripple-rest:problem:no-answer",
+                  "There is no answer",
+                  500,
+                  "Something went wrong while this was worked out. What you have is safe; change the"
+                      + " fly a little or ask again, and keep the application's log for whoever looks"
+                      + " after it.",
+                  List.of())));
+      emitter.complete();
+      if (e instanceof Error error) {
+        throw error; // whoever watches over the process sees it too
+      }
     }
   }
 

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import java.net.URISyntaxException;
 import java.util.Set;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -46,9 +47,10 @@ class LoopbackGuard extends OncePerRequestFilter {
       return false;
     }
     try {
-      URI from = URI.create(origin);
-      return !OURS.contains(from.getHost()) || from.getPort() != request.getServerPort();
-    } catch (IllegalArgumentException e) {
+      URI from = new URI(origin);
+      String host = from.getHost(); // none in "null", mailto: and the like
+      return host == null || !OURS.contains(host) || from.getPort() != request.getServerPort();
+    } catch (URISyntaxException e) {
       return true;
     }
   }

@@ -37,6 +37,7 @@ class PictureController {
   static final int MOST_BYTES = 12_000_000;
 
   private static final int MOST_PX = 12_000;
+  private static final int MOST_MARKS = 100;
 
   /** A small file can unpack to more than there is room for. */
   private static final long MOST_PIXELS = 60_000_000;
@@ -75,10 +76,12 @@ class PictureController {
           marked("eye", eye),
           marked("bend", bend),
           Optional.ofNullable(point).map(p -> p.vector("point")),
-          film == null ? List.of() : film.stream().map(p -> marked("film", p)).toList(),
+          film == null
+              ? List.of()
+              : most("film", film).stream().map(p -> marked("film", p)).toList(),
           lines == null
               ? List.of()
-              : lines.stream()
+              : most("lines", lines).stream()
                   .filter(Objects::nonNull)
                   .map(
                       l ->
@@ -87,6 +90,11 @@ class PictureController {
                               marked(l.name() + " from", l.from()),
                               marked(l.name() + " to", l.to())))
                   .toList());
+    }
+
+    private static <T> List<T> most(String name, List<T> marks) {
+      Require.inRange(name, marks.size(), 0, MOST_MARKS);
+      return marks;
     }
 
     private static Vector2D marked(String name, Place place) {

@@ -199,6 +199,17 @@ class Problems {
   }
 
   @ExceptionHandler
+  ResponseEntity<ProblemDetail> busy(RightOfWay.BusyException e) {
+    ProblemDetail problem =
+        problem(429, "urn:ripple-rest:problem:busy", "Too much is asked at once");
+    problem.setDetail(e.getMessage());
+    return ResponseEntity.status(429)
+        .header("Retry-After", "1")
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(problem);
+  }
+
+  @ExceptionHandler
   ProblemDetail noReading(DeviceException e) {
     ProblemDetail problem =
         problem(502, "urn:ripple-rest:problem:no-reading", "There is no reading");

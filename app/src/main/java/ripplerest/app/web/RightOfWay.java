@@ -1,26 +1,51 @@
 package ripplerest.app.web;
 
+import java.util.concurrent.Semaphore;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
  * A pose that somebody waits for goes before long work, which holds still for as long as it is
- * found: two cores are soon taken.
+ * found: two cores are soon taken. As many poses as there are cores are found at once, a few more
+ * wait in order, and past those whoever asks is told to ask again.
  */
 @Component
 class RightOfWay {
   /** Long work is held up for no longer than this at a time, ms. */
   private static final long MOST_MILLIS = 400;
 
+  /** Poses that are found at once, and that may wait beside those. */
+  static final int AT_ONCE = 2;
+
+  static final int WAITING = 8;
+
+  private final Semaphore places = new Semaphore(AT_ONCE, true);
   private int quick;
 
-  /** Does something quick while long work holds still. */
+  /** So many wait for a pose that another would wait for too long. */
+  static final class BusyException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    BusyException() {
+      super("%d poses are asked for already. Ask again in a second.".formatted(AT_ONCE + WAITING));
+    }
+  }
+
+  /** Does something quick, in turn, while long work holds still. */
   <T> T first(Supplier<T> work) {
     synchronized (this) {
+      if (quick >= AT_ONCE + WAITING) {
+        throw new BusyException();
+      }
       quick++;
     }
     try {
-      return work.get();
+      places.acquireUninterruptibly();
+      try {
+        return work.get();
+      } finally {
+        places.release();
+      }
     } finally {
       synchronized (this) {
         quick--;

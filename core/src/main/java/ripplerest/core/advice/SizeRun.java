@@ -72,7 +72,7 @@ public final class SizeRun {
   private static Row row(int size, Estimate here, Estimate own) {
     Optional<Posture> wanted = own.rest().map(Rest::posture);
     if (here.rest().isEmpty()) {
-      return new Row(size, here, false, here.sinkReason());
+      return new Row(size, here, false, here.reason());
     }
     Rest rest = here.rest().get();
     if (wanted.isPresent() && wanted.get() != rest.posture()) {

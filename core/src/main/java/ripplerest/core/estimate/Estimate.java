@@ -5,6 +5,8 @@ import java.util.Optional;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
+import ripplerest.core.rest.Outcome;
+import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
@@ -17,10 +19,12 @@ import ripplerest.core.water.Conditions;
  * @param weight mass by part
  * @param massMg whole mass, mg
  * @param popBackMg buoyancy fully drowned minus weight, mg; positive: it comes back up by itself
- * @param rest where it rests after landing upright; empty: it sinks
- * @param sinkReason why it sinks, empty if it rests
+ * @param outcome whether it rests after landing upright, sinks, or neither was found
+ * @param rest where it rests; empty unless it does
+ * @param reason why it does not rest, empty if it does
  * @param others other rests found, from other landings; none if only the pose was asked for
- * @param reserve how much heavier it could be; empty if it sinks or only the pose was asked for
+ * @param reserve how much heavier it could be; empty unless it rests and more than the pose was
+ *     asked for
  * @param footprint what it presses into the film; empty as {@code reserve}
  * @param band middle 80 % over the priors; empty if it was not asked for
  * @param verdict one sentence for people
@@ -33,8 +37,9 @@ public record Estimate(
     List<PartWeight> weight,
     double massMg,
     double popBackMg,
+    Outcome outcome,
     Optional<Rest> rest,
-    String sinkReason,
+    String reason,
     List<Rest> others,
     Optional<FilmReserve> reserve,
     Optional<Footprint> footprint,
@@ -42,6 +47,11 @@ public record Estimate(
     String verdict,
     List<Warning> warnings,
     List<String> leftOut) {
+  /** How it sits in one word: its posture, {@code sunk} or {@code unsettled}. */
+  public String word() {
+    return Posture.word(outcome, rest.map(Rest::posture));
+  }
+
   /**
    * Mass of one part.
    *

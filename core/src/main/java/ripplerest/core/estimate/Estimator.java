@@ -56,12 +56,14 @@ public final class Estimator {
                     options.work()));
     List<Warning> warnings = new ArrayList<>(sized.warnings());
     warnings.addAll(ModelRange.warnings(trial.body, upright));
+    reserve.filter(r -> r.path().isRough()).ifPresent(r -> warnings.add(rough(r)));
     return new Estimate(
         sized,
         conditions,
         weight(trial.body),
         trial.body.massMg(),
         trial.popBackMg(),
+        upright.outcome(),
         upright.rest(),
         upright.reason(),
         others,
@@ -71,6 +73,16 @@ public final class Estimator {
         Verdict.of(upright, others),
         List.copyOf(warnings),
         LEFT_OUT);
+  }
+
+  private static Warning rough(FilmReserve reserve) {
+    FilmReserve.Path path = reserve.path();
+    String words =
+        path.ranOut()
+            ? "The film reserve is a least one: its search ended before the fly was under."
+            : "The film reserve is rough: at %d of %d depths the fly was still turning when its steps ran out."
+                .formatted(path.unturned(), path.heights());
+    return new Warning("reserve-rough", "fly", words, reserve.sinksAt(), "× weight");
   }
 
   private static List<PartWeight> weight(FlyBody body) {

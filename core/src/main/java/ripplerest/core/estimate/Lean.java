@@ -13,6 +13,9 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Attitude;
+import ripplerest.core.rest.Judgement;
+import ripplerest.core.rest.Landing;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
@@ -30,9 +33,6 @@ import ripplerest.core.water.Conditions;
  * @param changes how it would lean with something otherwise
  */
 public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> changes) {
-  /** Less than this is level to the eye, °. */
-  static final double LEVEL_DEG = 2.5;
-
   private static final double LONGER = 1.25;
   private static final int MORE_FIBRES = 4;
 
@@ -65,9 +65,10 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
    * The same fly with one thing otherwise.
    *
    * @param words what, in a tier's words
-   * @param pitchDeg empty: it would sink
+   * @param outcome whether it would rest
+   * @param pitchDeg empty unless it would
    */
-  public record Change(String words, Optional<Double> pitchDeg) {}
+  public record Change(String words, Outcome outcome, Optional<Double> pitchDeg) {}
 
   static Lean of(SizedPattern sized, Rest rest, Materials materials, Conditions conditions) {
     double weight = rest.support().stream().mapToDouble(Rest.Support::totalUn).sum();
@@ -93,17 +94,19 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
     if (posture == Posture.HANGING) {
       return Way.HANGING;
     }
-    if (Math.abs(pitchDeg) < LEVEL_DEG) {
-      return Way.LEVEL;
-    }
-    return pitchDeg > 0 ? Way.TAIL_DOWN : Way.HEAD_DOWN;
+    return switch (Judgement.tilt(pitchDeg)) {
+      case LEVEL -> Way.LEVEL;
+      case TAIL_DOWN -> Way.TAIL_DOWN;
+      case HEAD_DOWN -> Way.HEAD_DOWN;
+    };
   }
 
   private static Change change(
       String words, SizedPattern sized, Materials materials, Conditions conditions) {
     Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-    Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
-    return new Change(words, rest.map(r -> Math.toDegrees(r.pose().pitchRad())));
+    Landing upright = trial.land(Attitude.UPRIGHT);
+    return new Change(
+        words, upright.outcome(), upright.rest().map(r -> Math.toDegrees(r.pose().pitchRad())));
   }
 
   /** What a tier would try first. */

@@ -6,6 +6,8 @@ import ripplerest.core.assembly.Mesh;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Attitude;
 import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Landing;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
@@ -14,16 +16,18 @@ import ripplerest.core.water.Conditions;
 /**
  * How a fly sits, in the few numbers by which two flies are compared.
  *
- * @param posture empty: it sinks
- * @param pitchDeg tail down is positive, °; 0 if it sinks
- * @param eyeMm height of the eye, mm; 0 if it sinks
- * @param bendMm height of the start of the bend, mm; 0 if it sinks
- * @param pointMm height of the hook point, mm; 0 if it sinks
- * @param keepsPostureTo in its own weight; 0 if it sinks
- * @param sinksAt in its own weight; 0 if it sinks
+ * @param outcome whether it rests, sinks, or neither was found
+ * @param posture empty unless it rests
+ * @param pitchDeg tail down is positive, °; 0 unless it rests
+ * @param eyeMm height of the eye, mm; 0 unless it rests
+ * @param bendMm height of the start of the bend, mm; 0 unless it rests
+ * @param pointMm height of the hook point, mm; 0 unless it rests
+ * @param keepsPostureTo in its own weight; 0 unless it rests
+ * @param sinksAt in its own weight; 0 unless it rests
  * @param massMg mg
  */
 public record Sits(
+    Outcome outcome,
     Optional<Posture> posture,
     double pitchDeg,
     double eyeMm,
@@ -36,28 +40,31 @@ public record Sits(
   /** Lands a fly upright and presses it down. */
   public static Sits of(SizedPattern sized, Materials materials, Conditions conditions) {
     Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-    return of(trial, trial.land(Attitude.UPRIGHT).rest());
+    return of(trial, trial.land(Attitude.UPRIGHT));
   }
 
   /** Lands a fly upright and leaves it there: the numbers of its reserve are 0. */
   public static Sits posed(SizedPattern sized, Materials materials, Conditions conditions) {
     Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-    FilmReserve unasked = new FilmReserve(0, 0, false);
-    return of(trial, trial.land(Attitude.UPRIGHT).rest(), r -> unasked);
+    FilmReserve unasked = new FilmReserve(0, 0, false, FilmReserve.Path.NONE);
+    return of(trial, trial.land(Attitude.UPRIGHT), r -> unasked);
   }
 
-  static Sits of(Trial trial, Optional<Rest> rest) {
-    return of(trial, rest, r -> FilmReserve.from(r, trial.finder));
+  static Sits of(Trial trial, Landing landing) {
+    return of(trial, landing, r -> FilmReserve.from(r, trial.finder));
   }
 
-  private static Sits of(Trial trial, Optional<Rest> rest, Function<Rest, FilmReserve> reserves) {
+  private static Sits of(Trial trial, Landing landing, Function<Rest, FilmReserve> reserves) {
     double mass = trial.body.massMg();
-    return rest.map(r -> of(r, mass, reserves.apply(r)))
-        .orElse(new Sits(Optional.empty(), 0, 0, 0, 0, 0, 0, mass));
+    return landing
+        .rest()
+        .map(r -> of(r, mass, reserves.apply(r)))
+        .orElse(new Sits(landing.outcome(), Optional.empty(), 0, 0, 0, 0, 0, 0, mass));
   }
 
   private static Sits of(Rest rest, double massMg, FilmReserve reserve) {
     return new Sits(
+        Outcome.RESTS,
         Optional.of(rest.posture()),
         Math.toDegrees(rest.pose().pitchRad()),
         rest.eyeMm(),
@@ -66,6 +73,11 @@ public record Sits(
         reserve.keepsPostureTo(),
         reserve.sinksAt(),
         massMg);
+  }
+
+  /** How it sits in one word: its posture, {@code sunk} or {@code unsettled}. */
+  public String word() {
+    return Posture.word(outcome, posture);
   }
 
   /** The load under which it still sits like {@code other}, mg; 0 if it does not even now. */

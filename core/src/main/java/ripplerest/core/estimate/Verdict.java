@@ -1,9 +1,15 @@
 package ripplerest.core.estimate;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.rest.Judgement;
 import ripplerest.core.rest.Landing;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
 
@@ -13,18 +19,15 @@ final class Verdict {
 
   static String of(Landing upright, List<Rest> others) {
     if (upright.rest().isEmpty()) {
-      String reason = upright.reason();
-      return reason.startsWith("Sinks") ? reason : "Sinks, as far as is known. " + reason;
+      return upright.reason();
     }
     Rest rest = upright.rest().get();
     return sits(rest) + ", " + point(rest) + angle(rest) + "." + between(rest) + also(rest, others);
   }
 
   private static String sits(Rest rest) {
-    boolean onTail =
-        rest.support().stream().anyMatch(s -> s.part().equals("tail") && s.totalUn() > 0);
     return switch (rest.posture()) {
-      case ON_TIPS -> onTail ? "Stands on its hackle and tail" : "Stands on its hackle";
+      case ON_TIPS -> "Stands on its " + legs(rest);
       case HALF_DOWN ->
           rest.eyeMm() >= rest.bendMm()
               ? "Sits half down, its head clear and its tail end in the film"
@@ -37,37 +40,62 @@ final class Verdict {
     };
   }
 
+  /** What it stands on: its hackle and tail if they bear, or else the two parts that bear most. */
+  private static String legs(Rest rest) {
+    List<String> bearing =
+        rest.support().stream()
+            .filter(s -> s.totalUn() > 0)
+            .sorted(Comparator.comparingDouble(s -> -s.totalUn()))
+            .map(Rest.Support::part)
+            .toList();
+    boolean tail = bearing.contains("tail");
+    if (bearing.stream().anyMatch(p -> Pattern.kindOf(p).endsWith("hackle"))) {
+      return tail ? "hackle and tail" : "hackle";
+    }
+    return bearing.stream()
+        .limit(2)
+        .map(p -> p.equals("hook") ? "hook wire" : p.replace('-', ' '))
+        .collect(Collectors.joining(" and "));
+  }
+
   private static String point(Rest rest) {
-    if (rest.pointMm() > 0.2) {
-      return "hook point %.1f mm clear".formatted(rest.pointMm());
-    }
-    if (rest.pointMm() >= -0.2) {
-      return "hook point at the film";
-    }
-    return "hook point %.1f mm under".formatted(-rest.pointMm());
+    return switch (Judgement.side(rest.pointMm())) {
+      case CLEAR -> "hook point %.1f mm clear".formatted(rest.pointMm());
+      case AT_FILM -> "hook point at the film";
+      case UNDER -> "hook point %.1f mm under".formatted(-rest.pointMm());
+    };
   }
 
   private static String angle(Rest rest) {
     double degrees = Math.toDegrees(rest.pose().pitchRad());
-    if (Math.abs(degrees) < 2.5) {
-      return ", level";
-    }
-    return ", %.0f° %s".formatted(Math.abs(degrees), degrees > 0 ? "tail down" : "head down");
+    return switch (Judgement.tilt(degrees)) {
+      case LEVEL -> ", level";
+      case TAIL_DOWN -> ", %.0f° tail down".formatted(degrees);
+      case HEAD_DOWN -> ", %.0f° head down".formatted(-degrees);
+    };
   }
 
   /** Where contact lines may hold it, if it sits otherwise there: one class only if both agree. */
   private static String between(Rest rest) {
     Rest.Interval ends = rest.interval();
     List<String> others =
-        Stream.of(ends.receding(), ends.advancing())
-            .map(e -> e.map(Rest.End::posture))
-            .filter(p -> p.filter(rest.posture()::equals).isEmpty())
-            .map(p -> p.map(Verdict::words).orElse("sunk"))
+        Stream.of(
+                end(ends.recedingEnds(), ends.receding()),
+                end(ends.advancingEnds(), ends.advancing()))
+            .filter(w -> !w.equals(words(rest.posture())))
             .distinct()
             .toList();
     return others.isEmpty()
         ? ""
         : " How the film takes hold may leave it " + String.join(" or ", others) + ".";
+  }
+
+  private static String end(Outcome outcome, Optional<Rest.End> end) {
+    return switch (outcome) {
+      case RESTS -> words(end.orElseThrow().posture());
+      case SINKS -> "sunk";
+      case UNSETTLED -> "in a way that is not known";
+    };
   }
 
   private static String also(Rest rest, List<Rest> others) {

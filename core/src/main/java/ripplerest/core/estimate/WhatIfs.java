@@ -15,6 +15,7 @@ import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Wear;
 import ripplerest.core.rest.Attitude;
+import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
@@ -79,8 +80,9 @@ public record WhatIfs(
       List<String> names = sized.pattern().names();
       all = names.size() + 3;
       Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-      Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
-      Sits now = sits(trial, rest);
+      Landing upright = trial.land(Attitude.UPRIGHT);
+      Optional<Rest> rest = upright.rest();
+      Sits now = sits(trial, upright);
       ToDoubleFunction<WhatIf> holds = w -> rest.map(r -> r.holds(w.part())).orElse(0.0);
       List<WhatIf> soaked = new ArrayList<>();
       for (int i = 0; i < names.size(); i++) {
@@ -127,12 +129,12 @@ public record WhatIfs(
 
     private Sits sits(SizedPattern sized, Materials table) {
       Trial trial = new Trial(sized, table, conditions, Mesh.WORKING);
-      return sits(trial, trial.land(Attitude.UPRIGHT).rest());
+      return sits(trial, trial.land(Attitude.UPRIGHT));
     }
 
-    private Sits sits(Trial trial, Optional<Rest> rest) {
+    private Sits sits(Trial trial, Landing landing) {
       work.goOn();
-      Sits sits = Sits.of(trial, rest);
+      Sits sits = Sits.of(trial, landing);
       tell();
       return sits;
     }

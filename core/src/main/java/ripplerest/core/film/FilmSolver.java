@@ -63,6 +63,10 @@ public final class FilmSolver {
   private boolean rough;
   private boolean held;
   private long evaluations;
+  private long updates;
+  private long unconverged;
+  private double worstChange;
+  private double lastChange;
 
   /** A fly whose tippet is cut off. */
   public FilmSolver(FlyBody body, Wetting wetting, Water water, Mesh mesh) {
@@ -117,6 +121,32 @@ public final class FilmSolver {
   /** How often the film has been settled since this solver was made. */
   public long evaluations() {
     return evaluations;
+  }
+
+  /** How often a force on the film has been brought up to date since this solver was made. */
+  public long updates() {
+    return updates;
+  }
+
+  /** Evaluations since {@link #forget} whose sweeps ran out before the forces had settled. */
+  public long unconverged() {
+    return unconverged;
+  }
+
+  /** By how much all forces together moved in the last sweep of the worst of those, µN. */
+  public double worstChange() {
+    return worstChange;
+  }
+
+  /** By how much all forces together moved in the last sweep of the last evaluation, µN. */
+  public double lastChange() {
+    return lastChange;
+  }
+
+  /** Begins anew to count what has not settled. */
+  public void forget() {
+    unconverged = 0;
+    worstChange = 0;
   }
 
   /** How far all forces together may still move in a sweep, µN. */
@@ -260,6 +290,8 @@ public final class FilmSolver {
           change += sheet.press(u, force, least);
         }
       }
+      updates += segmentsNear + fibresNear;
+      lastChange = change;
       if (change < tolerance) {
         return;
       }
@@ -269,6 +301,8 @@ public final class FilmSolver {
         sheet.write(after);
       }
     }
+    unconverged++;
+    worstChange = Math.max(worstChange, lastChange);
   }
 
   private Load sum(FilmState state, Pose pose) {

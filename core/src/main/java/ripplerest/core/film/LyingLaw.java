@@ -99,9 +99,10 @@ final class LyingLaw {
       return row;
     }
 
+    /** Made by whoever asks: a pose that waits for another pool waits for what that is doing. */
     private double[] blended(int a) {
       double[] sum = new double[LyingTable.ROW];
-      List<double[]> found = corners.parallelStream().map(c -> c.table().row(a)).toList();
+      List<double[]> found = corners.stream().map(c -> c.table().row(a)).toList();
       for (int c = 0; c < found.size(); c++) {
         for (int i = 0; i < sum.length; i++) {
           sum[i] += corners.get(c).weight() * found.get(c)[i];

@@ -4,7 +4,6 @@ import java.util.Optional;
 import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
-import ripplerest.core.rest.Settler.Outcome;
 import ripplerest.core.rest.Settler.Settled;
 
 /**

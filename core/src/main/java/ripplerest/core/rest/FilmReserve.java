@@ -14,8 +14,29 @@ import ripplerest.core.rest.Settler.Settled;
  * @param keepsPostureTo factor on the whole weight up to which it sits as it does
  * @param sinksAt factor at which it goes under
  * @param beyond true if it still floats at {@link #MOST}, where the search ends
+ * @param path how the way down was followed
  */
-public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond) {
+public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond, Path path) {
+  /**
+   * How the way down was followed.
+   *
+   * @param heights at which the fly was held
+   * @param unturned at how many of them it still turned when its steps ran out
+   * @param ranOut whether the heights ran out before it was under; then the factors are least ones
+   */
+  public record Path(int heights, int unturned, boolean ranOut) {
+    /** A way that was not followed. */
+    public static final Path NONE = new Path(0, 0, false);
+
+    /** Share of heights at which a fly may still have turned in a reserve that is told as it is. */
+    private static final double MOST_UNTURNED = 0.25;
+
+    /** Whether the factors are rough: the way was not followed to its end, or not in balance. */
+    public boolean isRough() {
+      return ranOut || unturned > MOST_UNTURNED * heights;
+    }
+  }
+
   /** Past this factor a reserve is "more than enough". */
   public static final double MOST = 10;
 
@@ -75,16 +96,22 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
     double keeps = 0;
     double step = FIRST_STEP_MM;
     double peak = pose.heaveMm();
-    for (int n = 0; n < MOST_STEPS && most < MOST; n++) {
+    int heights = 0;
+    int unturned = 0;
+    boolean under = false;
+    while (heights < MOST_STEPS && most < MOST && !under) {
+      heights++;
       Pose lower = pose.moved(-step, 0, 0);
       Settled there = finder.settler().turn(lower, state, ContactLine.MEAN, ACCURACY, MOST_TURNS);
+      unturned += there.outcome() == Outcome.RESTS ? 0 : 1;
       double now = there.residual()[0] / weight;
       pose = there.pose();
       Posture sits = finder.posture(pose);
       if (keeps == 0 && posture.filter(p -> p != sits).isPresent()) {
         keeps = Math.max(most, (push + now) / 2);
         if (first) {
-          break;
+          under = true;
+          continue;
         }
       }
       double rise = Math.abs(now - push) / Math.max(1, now);
@@ -95,14 +122,12 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond)
         most = now;
         peak = pose.heaveMm();
       }
-      if (now < GIVES_WAY && peak - pose.heaveMm() > PAST_PEAK_MM) {
-        break;
-      }
-      if (finder.isUnder(pose, state, NOTHING)) {
-        break;
-      }
+      under =
+          now < GIVES_WAY && peak - pose.heaveMm() > PAST_PEAK_MM
+              || finder.isUnder(pose, state, NOTHING);
     }
+    Path path = new Path(heights, unturned, !under && most < MOST);
     most = Math.min(MOST, most);
-    return new FilmReserve(keeps == 0 ? most : Math.min(most, keeps), most, most >= MOST);
+    return new FilmReserve(keeps == 0 ? most : Math.min(most, keeps), most, most >= MOST, path);
   }
 }

@@ -7,9 +7,26 @@ import java.util.Optional;
  *
  * @param from attitude at touchdown
  * @param pressed the most the water pushed back with, in weights, up to what was asked
+ * @param outcome whether it rests, sinks, or neither was found
  * @param rest where the fly came to rest, if it did
- * @param sinks whether it went under; false also where no balance was found
  * @param reason why it did not come to rest, empty if it did
+ * @param film what of the film was left unsolved on the way
  */
 public record Landing(
-    Attitude from, double pressed, Optional<Rest> rest, boolean sinks, String reason) {}
+    Attitude from,
+    double pressed,
+    Outcome outcome,
+    Optional<Rest> rest,
+    String reason,
+    Unsolved film) {
+
+  /**
+   * Poses on the way in which the film's forces had not settled when their sweeps ran out.
+   *
+   * @param poses that were asked for
+   * @param unconverged how many of them
+   * @param worstWeights by how much all forces together still moved in the last sweep of the worst,
+   *     in weights of the fly
+   */
+  public record Unsolved(long poses, long unconverged, double worstWeights) {}
+}

@@ -123,7 +123,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
       landings++;
       if (landing.rest().isPresent()) {
         add(landing.rest().get(), 1);
-      } else if (landing.sinks()) {
+      } else if (landing.outcome() == Outcome.SINKS) {
         sunk++;
       } else {
         unsettled++;

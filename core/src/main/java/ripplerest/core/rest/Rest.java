@@ -61,12 +61,19 @@ public record Rest(
   public record End(Posture posture, Pose pose, double eyeMm, double bendMm, double pointMm) {}
 
   /**
-   * Rests from the same landing with all contact lines at one limit; empty where it sinks so.
+   * Rests from the same landing with all contact lines at one limit; empty where it does not rest.
    *
-   * @param receding let go after landing, water drawing back everywhere
-   * @param advancing come down again on the same wetted barbs, water creeping on everywhere
+   * @param recedingEnds how it ends let go after landing, water drawing back everywhere
+   * @param receding where
+   * @param advancingEnds how it ends come down again on the same wetted barbs, water creeping on
+   *     everywhere
+   * @param advancing where
    */
-  public record Interval(Optional<End> receding, Optional<End> advancing) {
+  public record Interval(
+      Outcome recedingEnds,
+      Optional<End> receding,
+      Outcome advancingEnds,
+      Optional<End> advancing) {
     /** Whether both ends sit as the rest between them does. */
     public boolean isOneClass(Posture posture) {
       return receding.filter(e -> e.posture() == posture).isPresent()
@@ -103,6 +110,8 @@ public record Rest(
    *
    * @param forceShare |F| over the weight; below 10⁻³
    * @param momentShare |M| over weight times shank; below 10⁻³
+   * @param filmShare by how much all forces on the film together still moved in the last sweep,
+   *     over the weight; below 10⁻³
    * @param stiffness eigenvalues of the Hessian over ±0.01 mm and ±0.2°, µN/mm, turns counted in
    *     shanks; all positive
    * @param pendingChanges fibres whose state cannot last; 0
@@ -111,6 +120,7 @@ public record Rest(
   public record Proof(
       double forceShare,
       double momentShare,
+      double filmShare,
       List<Double> stiffness,
       int pendingChanges,
       int caught) {
@@ -119,6 +129,7 @@ public record Rest(
     public boolean holds() {
       return forceShare < LARGEST_SHARE
           && momentShare < LARGEST_SHARE
+          && filmShare < LARGEST_SHARE
           && pendingChanges == 0
           && stiffness.stream().allMatch(k -> k > 0);
     }

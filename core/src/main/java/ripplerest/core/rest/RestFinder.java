@@ -16,7 +16,6 @@ import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
 import ripplerest.core.film.StateRules;
 import ripplerest.core.hook.Hook;
-import ripplerest.core.rest.Settler.Outcome;
 import ripplerest.core.rest.Settler.Settled;
 
 /** Lands a fly and follows it to rest. One instance is a workspace and not thread safe. */
@@ -41,6 +40,7 @@ public final class RestFinder {
   private final Settler settler;
   private final double extent;
   private final double bodyRadius;
+  private long firstPose;
 
   public RestFinder(FilmSolver film, Hook hook) {
     this.film = film;
@@ -74,6 +74,8 @@ public final class RestFinder {
 
   Touchdown.Landed press(Attitude attitude, double touchdownFactor) {
     film.reset();
+    film.forget();
+    firstPose = film.evaluations();
     Pose level = new Pose(0, attitude.pitchRad(), attitude.rollRad());
     Pose above = level.moved(START_MM - lowest(film.body(), level), 0, 0);
     return new KeptAttitude(touchdownFactor).press(balance, above, extent);
@@ -91,7 +93,7 @@ public final class RestFinder {
     Settled settled = settler.settle(from, state, ContactLine.MEAN, 1, Settler.ROUGH);
     for (Rest rest : known) {
       if (settled.outcome() == Outcome.RESTS && isNear(rest, settled.pose())) {
-        return new Landing(attitude, landed.pressed(), Optional.of(rest), false, "");
+        return rests(attitude, landed, rest);
       }
     }
     for (int i = 0;
@@ -101,20 +103,55 @@ public final class RestFinder {
         i++) {
       settled = settler.settle(settled.pose(), state, ContactLine.MEAN, 1, Settler.EXACT);
       if (settled.outcome() == Outcome.RESTS) {
-        Rest rest = examine(attitude, landed.pressed(), settled.pose(), state, receding);
+        Rest rest =
+            examine(attitude, landed.pressed(), settled.pose(), state, ending(low), receding);
         if (rest.proof().holds()) {
-          return new Landing(attitude, landed.pressed(), Optional.of(rest), false, "");
+          return rests(attitude, landed, rest);
         }
         Pose off = offSaddle(settled.pose(), state);
         settled = settler.settle(off, state, ContactLine.MEAN, 1, Settler.ROUGH);
       }
     }
+    return restsNowhere(attitude, landed, settled);
+  }
+
+  private Landing rests(Attitude attitude, Touchdown.Landed landed, Rest rest) {
+    return new Landing(
+        attitude, landed.pressed(), Outcome.RESTS, Optional.of(rest), "", unsolved());
+  }
+
+  /** A fly that is lighter than the water it displaces comes back up, wherever it went under. */
+  private Landing restsNowhere(Attitude attitude, Touchdown.Landed landed, Settled settled) {
+    double lift = lift();
+    String reason =
+        settled.outcome() == Outcome.SINKS && lift > 0
+            ? ("Not known: it went under on landing, but drowned whole it lifts %.1f mg and comes"
+                    + " back up; where it then rests was not found.")
+                .formatted(lift)
+            : reason(settled, landed, balance.weight());
+    Outcome ended = ending(settled);
     return new Landing(
         attitude,
         landed.pressed(),
+        ended == Outcome.RESTS ? Outcome.UNSETTLED : ended, // in balance, but a touch tips it
         Optional.empty(),
-        settled.outcome() == Outcome.SINKS,
-        reason(settled, landed, balance.weight()));
+        reason,
+        unsolved());
+  }
+
+  /** Nothing that lifts when drowned counts as sunk. */
+  private Outcome ending(Settled settled) {
+    return settled.outcome() == Outcome.SINKS && lift() > 0 ? Outcome.UNSETTLED : settled.outcome();
+  }
+
+  /** Buoyancy of the whole fly under water less its weight, mg. */
+  private double lift() {
+    return film.body().drownedVolumeMm3() * film.water().density() - film.body().massMg();
+  }
+
+  private Landing.Unsolved unsolved() {
+    return new Landing.Unsolved(
+        film.evaluations() - firstPose, film.unconverged(), film.worstChange() / balance.weight());
   }
 
   /** Lands the fly and tells every pose on its way down and to the rest that is shown. */
@@ -166,10 +203,16 @@ public final class RestFinder {
 
   /** Measures a pose at full accuracy. */
   private Rest examine(
-      Attitude from, double pressed, Pose pose, FilmState state, Optional<Rest.End> receding) {
+      Attitude from,
+      double pressed,
+      Pose pose,
+      FilmState state,
+      Outcome recedes,
+      Optional<Rest.End> receding) {
     double weight = balance.weight();
     film.setTolerance(MEASURED * weight);
     double[] left = balance.residual(pose, state, ContactLine.MEAN, 1);
+    double filmLeft = film.lastChange() / weight;
     balance.watch(Passing.UNSEEN); // what is measured now moves no fly that is shown
     int pending = StateRules.due(film, state, ContactLine.MEAN).size();
     int caught = state.caught();
@@ -184,6 +227,7 @@ public final class RestFinder {
         new Rest.Proof(
             Math.abs(left[0]) / weight,
             Math.hypot(left[1], left[2]) / weight,
+            filmLeft,
             Arrays.stream(Balance.eigenvalues(stiffness)).boxed().toList(),
             pending,
             caught);
@@ -202,7 +246,7 @@ public final class RestFinder {
         proof,
         oneByOne(stiffness),
         pinned,
-        new Rest.Interval(receding, end(high)),
+        new Rest.Interval(recedes, receding, ending(high), end(high)),
         state.copy());
   }
 
@@ -283,10 +327,11 @@ public final class RestFinder {
           "Sinks: the water pushed back with at most %.1f times its weight on landing, and once let go could not hold it."
               .formatted(landed.pressed());
       case UNSETTLED ->
-          "No balance was found within %d steps; %.3f of the weight was left over."
+          "Not known: no balance was found within %d steps; %.3f of the weight was left over."
               .formatted(settled.steps(), Math.abs(settled.residual()[0]) / weight);
       case RESTS ->
-          "No balance that a touch would not tip was found within %d poses.".formatted(MOST_POSES);
+          "Not known: no balance that a touch would not tip was found within %d poses."
+              .formatted(MOST_POSES);
     };
   }
 

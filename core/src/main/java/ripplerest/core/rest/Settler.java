@@ -35,8 +35,11 @@ final class Settler {
   /** The same where only whether and how a fly floats is asked. */
   static final double ROUGH = 3e-3;
 
-  /** A fly that is not at rest after so long is given up; most take a few hundredths of this. */
-  private static final long PATIENCE_NANOS = 10_000_000_000L;
+  /**
+   * A fly that is not at rest after so many {@link FilmSolver#updates} is given up; most take a few
+   * hundredths of this.
+   */
+  static final long MOST_UPDATES = 20_000_000;
 
   private final Balance balance;
   private final double deepest;
@@ -50,13 +53,6 @@ final class Settler {
   Settler(Balance balance, double deepest) {
     this.balance = balance;
     this.deepest = deepest;
-  }
-
-  /** How following a load ended. */
-  enum Outcome {
-    RESTS,
-    SINKS,
-    UNSETTLED
   }
 
   /**
@@ -116,8 +112,9 @@ final class Settler {
     double radius = FIRST_STEP_MM;
     int age = 0;
     int pending = 0;
-    long deadline = System.nanoTime() + PATIENCE_NANOS;
-    for (int n = 0; n < mostSteps && System.nanoTime() < deadline; n++) {
+    long last = film.updates() + MOST_UPDATES;
+    int n = 0;
+    for (; n < mostSteps && film.updates() < last; n++) {
       boolean soaked = film.remember(state, line);
       List<StateRules.Change> due = StateRules.due(film, state, line);
       pending = due.size();
@@ -162,7 +159,7 @@ final class Settler {
       balance.pass(pose, state, line);
     }
     heldStiffness = null;
-    return new Settled(Outcome.UNSETTLED, pose, g, pending, mostSteps);
+    return new Settled(Outcome.UNSETTLED, pose, g, pending, n);
   }
 
   /** Symmetric rank-one update (Nocedal and Wright, ch. 6.2), skipped where it is ill-defined. */

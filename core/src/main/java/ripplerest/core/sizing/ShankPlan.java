@@ -31,6 +31,9 @@ final class ShankPlan {
   /** Shank taken by the butts of one hair, in wire diameters (assumption). */
   private static final double HAIR_SEAT_IN_WIRES = 0.08;
 
+  /** Less than this is told as nothing, so it crowds nothing either, mm. */
+  private static final double TOLD_MM = 0.05;
+
   /** A body shorter than this share of the shank is crowded out (assumption). */
   private static final double SHORTEST_BODY = 0.35;
 
@@ -237,7 +240,7 @@ final class ShankPlan {
   private void warnIfCrowded(double head, List<Collar> collars) {
     double wanted = Double.parseDouble(school.rule("school", "head").low()) * hook.eyeMm();
     double lack = wanted - head;
-    if (lack <= 1e-9) {
+    if (lack < TOLD_MM) {
       return;
     }
     double perTurn =
@@ -261,7 +264,7 @@ final class ShankPlan {
 
   private void warnIfBodyCrowded(double body) {
     double lack = SHORTEST_BODY * hook.shankMm() - body;
-    if (lack <= 1e-9) {
+    if (lack < TOLD_MM) {
       return;
     }
     Span widest =

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import ripplerest.core.estimate.Sits;
 import ripplerest.core.material.Materials;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
@@ -98,7 +99,7 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
 
   private static boolean isFine(Sits planned, Sits made) {
     if (planned.posture().isEmpty()) {
-      return made.posture().isEmpty();
+      return made.outcome() == planned.outcome();
     }
     double keeps = Math.min(FINE_RESERVE, planned.keepsPostureTo());
     return made.posture().equals(planned.posture())
@@ -109,10 +110,12 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
 
   /** What one fly does otherwise than another; empty if nothing that can be seen. */
   private static String does(Sits planned, Sits made) {
-    if (made.posture().isEmpty()) {
-      return planned.posture().isEmpty() ? "" : "sinks";
+    if (made.outcome() != Outcome.RESTS) {
+      return made.outcome() == planned.outcome()
+          ? ""
+          : made.outcome() == Outcome.SINKS ? "sinks" : "sits in a way that is not known";
     }
-    if (planned.posture().isEmpty()) {
+    if (planned.outcome() != Outcome.RESTS) {
       return "floats";
     }
     List<String> told = new ArrayList<>();
@@ -150,6 +153,6 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
   }
 
   private static String word(Sits s) {
-    return s.posture().map(p -> p.name().toLowerCase(Locale.ROOT).replace('_', ' ')).orElse("sunk");
+    return s.word().replace('-', ' ');
   }
 }

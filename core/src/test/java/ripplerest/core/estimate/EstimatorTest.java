@@ -110,7 +110,7 @@ class EstimatorTest {
     Estimate e = estimate(heaviest(), Options.poseOnly());
     assertThat(e.rest()).isEmpty();
     assertThat(e.verdict()).startsWith("Sinks");
-    assertThat(e.sinkReason()).contains("times its weight");
+    assertThat(e.reason()).contains("times its weight");
   }
 
   private static Pattern heaviest() {
@@ -137,8 +137,8 @@ class EstimatorTest {
     assertThat(all).allMatch(e -> Double.isFinite(e.popBackMg()));
     assertThat(all).allMatch(e -> e.rest().map(r -> r.proof().holds()).orElse(true));
     List<Estimate> sunk = all.stream().filter(e -> e.rest().isEmpty()).toList();
-    assertThat(sunk).allMatch(e -> !e.sinkReason().isBlank());
-    long noBalance = sunk.stream().filter(e -> !e.sinkReason().startsWith("Sinks")).count();
+    assertThat(sunk).allMatch(e -> !e.reason().isBlank());
+    long noBalance = sunk.stream().filter(e -> !e.reason().startsWith("Sinks")).count();
     long caught =
         all.stream().flatMap(e -> e.rest().stream()).filter(r -> r.proof().caught() > 0).count();
     System.out.printf(

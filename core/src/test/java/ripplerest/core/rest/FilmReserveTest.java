@@ -10,7 +10,6 @@ import ripplerest.core.assembly.Mesh;
 import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.Wetting;
-import ripplerest.core.rest.Settler.Outcome;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 

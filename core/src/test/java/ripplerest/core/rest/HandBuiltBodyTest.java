@@ -74,7 +74,7 @@ class HandBuiltBodyTest {
   void drownedFoamComesBack() {
     FlyBody foam = cylinder(1.2, 0.1, 1, Optional.empty());
     Settler.Settled up = letGo(foam, angle(70), -4);
-    assertThat(up.outcome()).isEqualTo(Settler.Outcome.RESTS);
+    assertThat(up.outcome()).isEqualTo(Outcome.RESTS);
     assertThat(up.pose().heaveMm()).isGreaterThan(0);
   }
 
@@ -82,7 +82,7 @@ class HandBuiltBodyTest {
   @Test
   void aHeavyBeadSinks() {
     FlyBody bead = cylinder(1.2, 15, 1, Optional.empty());
-    assertThat(letGo(bead, angle(80), 1).outcome()).isEqualTo(Settler.Outcome.SINKS);
+    assertThat(letGo(bead, angle(80), 1).outcome()).isEqualTo(Outcome.SINKS);
   }
 
   // Source: Archimedes: drowned hollow hair displaces more than it weighs and pushes up with the
@@ -126,7 +126,7 @@ class HandBuiltBodyTest {
     film.remember(state, ContactLine.ADVANCING);
     assertThat(state.isSoaked(0)).isEqualTo(soaked);
     if (!soaked) {
-      assertThat(letGo(yarn, angle(degrees), -1).outcome()).isEqualTo(Settler.Outcome.RESTS);
+      assertThat(letGo(yarn, angle(degrees), -1).outcome()).isEqualTo(Outcome.RESTS);
     }
     double drowned = film.evaluate(new Pose(-9, 0, 0), state, ContactLine.ADVANCING).lift();
     double volume = Math.PI * 0.36 * 8 * (soaked ? 0.25 : 0.65);
