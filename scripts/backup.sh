@@ -56,8 +56,7 @@ restore() {
   [ -f "$file" ] || die "there is no file $file. Nothing was changed."
   choose_state
   need_programs
-  local work
-  work=$(mktemp -d)
+  work=$(mktemp -d) # seen by the trap, after this function is over
   trap 'rm -rf "$work"; sql postgres -qc "drop database if exists ripplerest_restored" >/dev/null 2>&1; stop_own_db' EXIT
   tar -C "$work" -xf "$file" manifest.json data.dump 2>/dev/null && [ "$(field format "$work/manifest.json")" = ripple-rest/backup ] \
     || die "$file is no backup of this program. Nothing was changed."

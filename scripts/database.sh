@@ -56,7 +56,7 @@ start_db() {
   need_disk "$STATE" 100
   DB_STARTED=1
   local log="$LOGS/postgres-start.log" try
-  DB_PORT=54329
+  DB_PORT=${DB_PORT:-54329}
   for try in $(seq 40); do
     while port_taken "$DB_PORT"; do DB_PORT=$((DB_PORT + 1)); done
     : >"$log"
@@ -74,13 +74,16 @@ start_db() {
     || sql postgres -qc "create database $DB_USER"
 }
 
-db_env() { PGPASSWORD=$(cat "$STATE/secret") PGHOST=127.0.0.1 PGPORT=$DB_PORT PGUSER=$DB_USER "$@"; }
+db_env() { PGPASSWORD=$(cat "$STATE/secret") PGHOST=127.0.0.1 PGPORT=$DB_PORT PGUSER=$DB_USER PGOPTIONS="-c client_min_messages=warning" "$@"; }
 
 sql() { # sql DATABASE PSQL-ARGUMENT...
   local database=$1
   shift
   db_env "$PG_BIN/psql" -X -v ON_ERROR_STOP=1 -d "$database" "$@" 9>&-
 }
+
+# Whether its process is there; asked every second, so without starting another for it.
+db_alive() { [ -d "/proc/$(head -1 "$DATA/postmaster.pid" 2>/dev/null || echo none)" ]; }
 
 stop_db() {
   if [ -n "${PG_BIN:-}" ] && db_running; then

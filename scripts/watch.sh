@@ -5,7 +5,7 @@ began() { awk '{print $22}' "/proc/$1/stat" 2>/dev/null; }
 own() { echo "$2 $(began "$2")" >"$STATE/$1.pid"; } # own NAME PID: this is ours
 owned() { # owned NAME: its number, if it still runs
   local pid since
-  read -r pid since <"$STATE/$1.pid" 2>/dev/null || return 1
+  [ -f "$STATE/$1.pid" ] && read -r pid since <"$STATE/$1.pid" || return 1
   [ -n "$since" ] && [ "$(began "$pid")" = "$since" ] && echo "$pid"
 }
 
@@ -29,14 +29,14 @@ start_devices() {
       >"$LOGS/devices.log" 2>&1 </dev/null 9>&- &
     own devices $!
     for _ in $(seq 50); do
-      if port_taken "$page"; then break; fi
-      owned devices >/dev/null || break
+      if grep -q '^Play' "$LOGS/devices.log"; then
+        DEVICES_PAGE=$page
+        return
+      fi
+      owned devices >/dev/null || break # another copy was quicker
       sleep 0.1
     done
-    if owned devices >/dev/null; then
-      DEVICES_PAGE=$page
-      return
-    fi
+    end devices
   done
   DEVICES_PAGE=
 }
@@ -55,14 +55,23 @@ launch_app() { # launch_app PORT
   if [ -f "$LOGS/console.log" ]; then mv "$LOGS/console.log" "$LOGS/console.log.1"; fi
   rm -rf "${STATE:?}/tmp"
   mkdir -p "$STATE/tmp"
-  RIPPLE_REST_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/$DB_USER" RIPPLE_REST_DB_USER=$DB_USER \
-    RIPPLE_REST_DB_PASSWORD=$(cat "$STATE/secret") RIPPLE_REST_PORT=$1 RIPPLE_REST_STATE_DIR=$STATE \
-    RIPPLE_REST_CALIPER=127.0.0.1:$((page + 1)) RIPPLE_REST_SCALE=127.0.0.1:$((page + 2)) \
-    LOGGING_FILE_NAME=$LOGS/app.log \
-    setsid "$JAVA" -Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -Djava.io.tmpdir="$STATE/tmp" \
-    -jar "$APP_JAR" >"$LOGS/console.log" 2>&1 </dev/null 9>&- &
-  APP_PID=$!
-  own app "$APP_PID"
+  rm -f "$STATE/app.pid"
+  # in a shell of its own, which says nothing when the application is killed and ends with its status
+  (
+    RIPPLE_REST_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/$DB_USER" RIPPLE_REST_DB_USER=$DB_USER \
+      RIPPLE_REST_DB_PASSWORD=$(cat "$STATE/secret") RIPPLE_REST_PORT=$1 RIPPLE_REST_STATE_DIR=$STATE \
+      RIPPLE_REST_CALIPER=127.0.0.1:$((page + 1)) RIPPLE_REST_SCALE=127.0.0.1:$((page + 2)) \
+      LOGGING_FILE_NAME=$LOGS/app.log \
+      setsid "$JAVA" -Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -Djava.io.tmpdir="$STATE/tmp" \
+      -jar "$APP_JAR" >"$LOGS/console.log" 2>&1 </dev/null &
+    own app $!
+    wait $!
+  ) 2>/dev/null 9>&- &
+  APP_SHELL=$!
+  for _ in $(seq 50); do
+    if [ -s "$STATE/app.pid" ]; then break; fi
+    sleep 0.1
+  done
 }
 
 # wait_until_ready PORT: 0 once it answers, 1 if it ended, 2 if it never did
@@ -75,6 +84,14 @@ wait_until_ready() {
   return 2
 }
 
+# The database ended by itself: it recovers, on the port that the application knows if that is free.
+revive_db() {
+  local before=$DB_PORT
+  say "the database ended by itself; starting it again (log: $LOGS)"
+  start_db
+  if [ "$DB_PORT" != "$before" ]; then end app; fi
+}
+
 MOST_RESTARTS=3
 WITHIN_SECONDS=600
 
@@ -83,7 +100,11 @@ watch() {
   local port=$1 status starts=()
   while true; do
     status=0
-    wait "$APP_PID" || status=$?
+    while owned app >/dev/null; do
+      sleep 1
+      if ! db_alive; then revive_db; fi
+    done
+    wait "$APP_SHELL" || status=$?
     rm -f "$STATE/app.pid"
     if [ -f "$STATE/restoring" ]; then
       say "other data is put in place"
@@ -99,7 +120,6 @@ watch() {
       fi
       starts+=("$now")
       say "the application ended by itself with status $status; starting it again (${#starts[@]} of $MOST_RESTARTS in ten minutes; log: $LOGS/app.log)"
-      if ! db_running; then start_db; fi
     fi
     launch_app "$port"
     if wait_until_ready "$port"; then say "ready again at http://127.0.0.1:$port"; fi
