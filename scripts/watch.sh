@@ -58,7 +58,7 @@ launch_app() { # launch_app PORT
   rm -f "$STATE/app.pid"
   # in a shell of its own, which says nothing when the application is killed and ends with its status
   (
-    RIPPLE_REST_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/$DB_USER" RIPPLE_REST_DB_USER=$DB_USER \
+    RIPPLE_REST_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/${DB_NAME:-$DB_USER}" RIPPLE_REST_DB_USER=$DB_USER \
       RIPPLE_REST_DB_PASSWORD=$(cat "$STATE/secret") RIPPLE_REST_PORT=$1 RIPPLE_REST_STATE_DIR=$STATE \
       RIPPLE_REST_CALIPER=127.0.0.1:$((page + 1)) RIPPLE_REST_SCALE=127.0.0.1:$((page + 2)) \
       LOGGING_FILE_NAME=$LOGS/app.log \

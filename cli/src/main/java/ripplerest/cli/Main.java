@@ -10,6 +10,7 @@ import picocli.CommandLine;
       EstimateCommand.class,
       BenchmarkCommand.class,
       DevicesCommand.class,
+      LoadCommand.class,
       SensitivityCommand.class,
       PlotsCommand.class
     },
