@@ -79,7 +79,7 @@ export function PartSheet({
       <Pick
         label="of"
         value={p.material}
-        options={kind.materials.map((m) => [m.id, m.label] as const)}
+        options={choices(kind, p.material)}
         onChange={(material) => onChange(withPart(document, index, { material }))}
       />
       {kind.fields.map((field) => (
@@ -271,4 +271,12 @@ export function AddPart({
       {failed && <span role="alert">{failed}</span>}
     </span>
   )
+}
+
+/** The materials that serve here, and the one that is taken though it does not. */
+function choices(kind: PartKind, now: string) {
+  const served = kind.materials.map((m) => [m.id, m.label] as const)
+  return served.some(([id]) => id === now)
+    ? served
+    : [...served, [now, `${now.replaceAll('-', ' ')} (unusual)`] as const]
 }

@@ -184,7 +184,11 @@ class AnswersApiTest {
     long threads = threads();
     long before = used();
     for (int i = 0; i < 1000; i++) {
-      asked().close();
+      Socket one = asked();
+      if (i % 50 == 0) {
+        assertThat(eventually(() -> queued() > 0)).as("it was taken before it went away").isTrue();
+      }
+      one.close();
     }
     assertThat(eventually(() -> queued() == 0)).isTrue();
     assertThat(eventually(() -> threads() <= threads + 16)).isTrue();

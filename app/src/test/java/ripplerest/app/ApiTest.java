@@ -7,6 +7,7 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -177,13 +178,49 @@ class ApiTest {
       assertThat(answer).startsWith("HTTP/1.1 421");
     }
     int before = count();
-    Answer cross =
-        app.send("POST", "/api/patterns/imports", example, "Origin", "http://evil.example");
-    assertThat(cross.status()).isEqualTo(403);
+    for (String origin :
+        List.of(
+            "http://evil.example",
+            "null",
+            "mailto:x",
+            "http://127.0.0.1:1",
+            "http://127.0.0.1",
+            "https://127.0.0.1.evil.example:" + app.port,
+            "http://[::1",
+            "://",
+            "file:///x",
+            "")) {
+      Answer cross = app.send("POST", "/api/patterns/imports", example, "Origin", origin);
+      assertThat(cross.status()).as(origin).isEqualTo(403);
+    }
     Answer fetch =
         app.send("POST", "/api/patterns/imports", example, "Sec-Fetch-Site", "cross-site");
     assertThat(fetch.status()).isEqualTo(403);
     assertThat(count()).isEqualTo(before);
+    String own = "http://127.0.0.1:" + app.port;
+    assertThat(app.send("POST", "/api/patterns/imports", example, "Origin", own).status())
+        .isEqualTo(201);
+  }
+
+  @Test
+  void aBrowserIsToldWhatItMayDoWithAnAnswer() throws Exception {
+    for (String path : List.of("/api/patterns", "/", "/bench/x", "/api/nothing", "/ripple.svg")) {
+      var headers = app.get(path).response().headers();
+      assertThat(headers.firstValue("X-Content-Type-Options")).as(path).contains("nosniff");
+      assertThat(headers.firstValue("Referrer-Policy")).as(path).contains("no-referrer");
+      assertThat(headers.firstValue("X-Frame-Options")).as(path).contains("DENY");
+      assertThat(headers.firstValue("Content-Security-Policy").orElse(""))
+          .as(path)
+          .startsWith("default-src 'none'")
+          .contains("frame-ancestors 'none'")
+          .doesNotContain("unsafe");
+    }
+    Answer one = app.get("/");
+    Answer two = app.get("/");
+    String policy = one.response().headers().firstValue("Content-Security-Policy").orElseThrow();
+    String nonce = policy.replaceAll(".*'nonce-([^']+)'.*", "$1");
+    assertThat(one.body()).contains("nonce=\"" + nonce + "\"");
+    assertThat(two.body()).doesNotContain(nonce);
   }
 
   @Test

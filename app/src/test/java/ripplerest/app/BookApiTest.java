@@ -20,6 +20,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import ripplerest.app.RunningApplication.Answer;
+import ripplerest.app.web.LongWork;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -250,8 +251,13 @@ class BookApiTest {
       int n = in.read(line);
       assertThat(new String(line, 0, n, StandardCharsets.UTF_8)).contains("progress");
     }
-    Thread.sleep(3000); // time to notice that nobody listens any more, and to undo
-    assertThat(stored()).isEqualTo(before);
+    LongWork queue = app.context.getBean(LongWork.class);
+    long deadline = System.nanoTime() + 60_000_000_000L;
+    while (queue.size() > 0 && System.nanoTime() < deadline) {
+      Thread.sleep(50);
+    }
+    assertThat(queue.size()).as("nobody listens any more, so it was given up").isZero();
+    assertThat(stored()).as("and undone").isEqualTo(before);
   }
 
   @Test

@@ -5,6 +5,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.Base64;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -12,6 +13,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The real application on a throwaway PostgreSQL, started once for all tests of this module. */
 final class RunningApplication {
+  /** A body that begins so is no text. */
+  static final String BYTES = "base64:";
+
   private static RunningApplication instance;
 
   final ConfigurableApplicationContext context;
@@ -62,7 +66,10 @@ final class RunningApplication {
         method,
         body == null
             ? HttpRequest.BodyPublishers.noBody()
-            : HttpRequest.BodyPublishers.ofString(body));
+            : body.startsWith(BYTES)
+                ? HttpRequest.BodyPublishers.ofByteArray(
+                    Base64.getDecoder().decode(body.substring(BYTES.length())))
+                : HttpRequest.BodyPublishers.ofString(body));
     request.setHeader("Content-Type", "application/json");
     for (int i = 0; i < headers.length; i += 2) {
       request.setHeader(headers[i], headers[i + 1]);

@@ -21,17 +21,29 @@ public final class ThrowawayPostgres {
 
   private final Path folder;
   private final int port;
+  private final boolean durable;
 
-  private ThrowawayPostgres(Path folder, int port) {
+  private ThrowawayPostgres(Path folder, int port, boolean durable) {
     this.folder = folder;
     this.port = port;
+    this.durable = durable;
   }
 
   public String url() {
     return "jdbc:postgresql://127.0.0.1:" + port + "/postgres";
   }
 
+  /** Quick: nothing is asked to survive a power cut. */
   public static ThrowawayPostgres start() {
+    return start(false);
+  }
+
+  /** As the start command runs it: what is committed is on the disk. */
+  public static ThrowawayPostgres durable() {
+    return start(true);
+  }
+
+  private static ThrowawayPostgres start(boolean durable) {
     try {
       Path folder = Files.createTempDirectory("ripple-rest-pg");
       Path password = folder.resolve("password");
@@ -54,7 +66,7 @@ public final class ThrowawayPostgres {
               "UTF8",
               "--locale=C.UTF-8"));
       int port = freePort();
-      ThrowawayPostgres started = new ThrowawayPostgres(folder, port);
+      ThrowawayPostgres started = new ThrowawayPostgres(folder, port, durable);
       started.launch();
       Runtime.getRuntime().addShutdownHook(new Thread(started::stop));
       return started;
@@ -75,7 +87,8 @@ public final class ThrowawayPostgres {
             "-o",
             "-p "
                 + port
-                + " -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c fsync=off",
+                + " -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c fsync="
+                + (durable ? "on" : "off"),
             "start"));
   }
 
@@ -87,6 +100,10 @@ public final class ThrowawayPostgres {
   public void crash() {
     kill();
     launch();
+  }
+
+  public void close() {
+    stop();
   }
 
   private void stop() {

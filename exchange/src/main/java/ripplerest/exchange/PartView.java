@@ -52,7 +52,7 @@ public record PartView(
         kind.id(),
         kind.label(),
         kind.fields().stream().map(f -> field(kind, f)).toList(),
-        materials.offered().stream().filter(kind.form()::fits).map(PartView::material).toList());
+        materials.offered().stream().filter(kind::isMadeOf).map(PartView::material).toList());
   }
 
   private static FieldView field(PartKind kind, PartKind.Field f) {

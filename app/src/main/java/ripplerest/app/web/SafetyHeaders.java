@@ -29,6 +29,12 @@ class SafetyHeaders extends OncePerRequestFilter {
     response.setHeader("Referrer-Policy", "no-referrer");
     response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
     response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+    String type = request.getContentType();
+    if (type != null && type.contains("*")) {
+      response.sendError(
+          415, "Content-Type names the one type of the body."); // Spring faults on it
+      return;
+    }
     chain.doFilter(request, response);
   }
 }

@@ -99,7 +99,7 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
     boolean plume = part.material().equals(PLUME) || part.material().equals("farmed-plume");
     boolean yarn = part.material().equals(YARN);
     String other = plume ? YARN : PLUME;
-    boolean can = PartKind.of(part).form().fits(materials.get(other));
+    boolean can = PartKind.of(part).isMadeOf(materials.get(other));
     return (plume || yarn) && can
         ? Optional.of(
             new Disagreement(

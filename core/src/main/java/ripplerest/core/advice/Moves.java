@@ -102,7 +102,7 @@ final class Moves {
         case COUNT, NUMBER -> number(i, kind, field, ((Number) value).doubleValue());
       }
     }
-    material(i, part, kind.form());
+    material(i, part, kind);
   }
 
   private void words(int i, PartKind.Field field, String now) {
@@ -167,10 +167,11 @@ final class Moves {
     return values;
   }
 
-  private void material(int i, Part part, Form form) {
+  private void material(int i, Part part, PartKind kind) {
+    Form form = kind.form();
     Material now = materials.get(part.material());
     materials.offered().stream()
-        .filter(m -> form.fits(m) && !m.id().equals(now.id()))
+        .filter(m -> kind.isMadeOf(m) && !m.id().equals(now.id()))
         .sorted(Comparator.comparingDouble(m -> Likeness.of(now, m, form).distance()))
         .limit(MATERIALS)
         .forEach(m -> all.add(new Move(i, "material", m.id(), OTHER_MATERIAL)));

@@ -70,7 +70,7 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
     Material first = table.get(part.material());
     List<Material> others = new ArrayList<>();
     for (Material m : table.offered()) {
-      if (form.fits(m) && !m.id().equals(first.id())) {
+      if (PartKind.of(part).isMadeOf(m) && !m.id().equals(first.id())) {
         others.add(m);
       }
     }

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import ripplerest.core.material.Form;
+import ripplerest.core.material.Material;
+import ripplerest.core.material.Serves;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 
@@ -189,5 +191,10 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
 
   private static String word(Object constant) {
     return ((Enum<?>) constant).name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** Whether a part of this kind can be made of a material, and tiers do. */
+  public boolean isMadeOf(Material material) {
+    return form().fits(material) && Serves.as(id(), material.id());
   }
 }

@@ -50,6 +50,7 @@ final class BarbChain {
   private final double[] trial;
   private final double[] column;
   private final double[] factor;
+  private boolean isSettled = true;
 
   /**
    * @param segments number of segments
@@ -172,6 +173,7 @@ final class BarbChain {
     double energy = energy(phi, alpha, rootZ);
     for (int it = 0; it < MAX_ITERATIONS; it++) {
       if (gradient(alpha) < tolerance) {
+        isSettled = true;
         return energy;
       }
       newtonStep();
@@ -194,7 +196,13 @@ final class BarbChain {
       System.arraycopy(trial, 0, phi, 0, n);
       energy = after;
     }
+    isSettled = gradient(alpha) < tolerance;
     return energy;
+  }
+
+  /** Whether the last solution left no torque, or its steps ran out before. */
+  boolean isSettled() {
+    return isSettled;
   }
 
   /** Energy of a shape, µN·mm; leaves z, reach and force of that shape behind. */

@@ -124,6 +124,7 @@ final class LyingTable {
         chain.phi[i] = held[i] + Math.min(1, ahead) * (held[i] - before[i]);
       }
       double energy = chain.settle(alpha, root, level);
+      BarbChains.count(chain.isSettled());
       System.arraycopy(held, 0, before, 0, chain.n);
       System.arraycopy(chain.phi, 0, held, 0, chain.n);
       store(row, at(k), chain, chain.load());

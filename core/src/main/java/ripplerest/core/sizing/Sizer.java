@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
@@ -136,6 +137,19 @@ public final class Sizer {
             "a material that a " + kind.label() + " can be made of",
             "Choose one of " + fitting(kind) + ".");
       }
+      if (!kind.isMadeOf(material)) {
+        warnings.add(
+            new Warning(
+                "material-unusual",
+                name,
+                "No tier uses %s as %s; choose %s."
+                    .formatted(
+                        material.label().toLowerCase(Locale.ROOT),
+                        kind.label().toLowerCase(Locale.ROOT),
+                        labels(fitting(kind))),
+                0,
+                ""));
+      }
       if (!school.ties(kind.id())) {
         warn(name, "%s ties no %s.".formatted(school.label(), kind.label()), 0, "");
       }
@@ -163,11 +177,18 @@ public final class Sizer {
     private List<String> fitting(PartKind kind) {
       List<String> ids = new ArrayList<>();
       for (Material m : materials.offered()) {
-        if (kind.form().fits(m)) {
+        if (kind.isMadeOf(m)) {
           ids.add(m.id());
         }
       }
       return ids;
+    }
+
+    private String labels(List<String> ids) {
+      return ids.stream()
+          .limit(3)
+          .map(id -> materials.get(id).label().toLowerCase(Locale.ROOT))
+          .collect(Collectors.joining(" or "));
     }
 
     private void feather(String name, String kind, Material material, Map<String, Object> values) {

@@ -231,10 +231,12 @@ class PartsOnTheHookTest {
     return new double[] {x[0], x[x.length - 1]};
   }
 
+  /** On the water thread is as thick as its wraps; its denier counts in the amounts alone. */
   @Test
-  void aHeavierThreadAndADropOfResinWeighMore() {
+  void aDropOfResinWeighsAndThreadIsReckonedByItsWraps() {
     double usual = tied().massMg();
-    assertThat(tied(usual("thread").with("denier", 140)).massMg()).isGreaterThanOrEqualTo(usual);
+    assertThat(mass(tied(), "thread")).isBetween(0.1, 3.0);
+    assertThat(tied(usual("thread").with("denier", 140)).massMg()).isEqualTo(usual);
     Part resin = usual("head").with("finish", "resin");
     assertThat(mass(tied(resin), "head")).isCloseTo(0.4, within(0.01));
     assertThat(mass(tied(usual("head")), "head")).isZero();

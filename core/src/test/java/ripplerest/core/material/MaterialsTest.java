@@ -4,22 +4,79 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
 import java.util.SplittableRandom;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Schools;
+import ripplerest.core.sizing.Sizer;
 
 class MaterialsTest {
   private static final Materials STANDARD = Materials.standard();
 
+  /** The file read by itself, line by line: nothing of it is lost, doubled or scaled otherwise. */
   @Test
-  void everyValueHasASourceAndEverySurfaceItsAngles() {
-    for (Material m : STANDARD.all()) {
-      assertThat(m.priors().values()).allMatch(p -> !p.source().isBlank());
-      assertThat(m.get(Property.RECEDING_UNTREATED))
-          .isLessThan(m.get(Property.ADVANCING_UNTREATED));
-      assertThat(m.get(Property.RECEDING_TREATED)).isLessThan(m.get(Property.ADVANCING_TREATED));
-      assertThat(m.get(Property.DENSITY)).isPositive();
+  void everyRowOfTheFileIsInTheTable() throws IOException {
+    int rows = 0;
+    try (Reader file =
+            new InputStreamReader(
+                Materials.class.getResourceAsStream("/ripplerest/core/material/materials.csv"),
+                StandardCharsets.UTF_8);
+        CSVParser lines =
+            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(file)) {
+      for (CSVRecord r : lines) {
+        Property property = Property.named(r.get("property"));
+        double factor =
+            switch (r.get("unit")) {
+              case "GPa" -> 1e9; // µN/mm²
+              case "µm" -> 1e-3; // mm
+              case "deg" -> Math.PI / 180;
+              default -> 1;
+            };
+        double value = Double.parseDouble(r.get("value"));
+        assertThat(STANDARD.get(r.get("material")).get(property))
+            .as(r.toString())
+            .isCloseTo(value * factor, within(1e-9 * Math.max(1, Math.abs(value * factor))));
+        rows++;
+      }
     }
+    int known = 0;
+    for (Material m : STANDARD.all()) {
+      known += m.priors().size();
+    }
+    assertThat(known).isEqualTo(rows);
+  }
+
+  /** Common practice, no source: what no tier uses is neither offered nor thought of. */
+  @Test
+  void everyStyleIsTiedWithMaterialsThatServe() {
+    for (School school : Schools.standard().offered()) {
+      for (Part part :
+          Sizer.defaults(school, new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0), "x").parts()) {
+        assertThat(PartKind.of(part).isMadeOf(STANDARD.get(part.material())))
+            .as(school.id() + ": " + part)
+            .isTrue();
+      }
+    }
+    for (PartKind kind : PartKind.all()) {
+      assertThat(Serves.of(kind.id())).as(kind.id()).isNotEmpty();
+      for (String material : Serves.of(kind.id())) {
+        assertThat(kind.form().fits(STANDARD.get(material))).as(kind.id() + material).isTrue();
+      }
+    }
+    assertThat(Serves.as("thread", "foam")).isFalse();
+    assertThat(Serves.as("thread", "quill")).isFalse();
+    assertThat(Serves.as("thread", "my-own-thread")).as("not known, so not refused").isTrue();
   }
 
   // Source: Bonser and Purslow, J. Exp. Biol. 198 (1995) 1029: 2.5 GPa for feather keratin.

@@ -1,5 +1,7 @@
 package ripplerest.core.rest;
 
+import ripplerest.core.assembly.Assembler;
+import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
@@ -7,6 +9,8 @@ import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.Work;
+import ripplerest.core.film.FilmSolver;
+import ripplerest.core.film.Wetting;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.School;
@@ -41,6 +45,15 @@ public final class Flies {
   public static Estimate pose(Pattern pattern, Conditions conditions, Mesh mesh) {
     Options options = new Options(Options.Depth.POSE, 1, 0, mesh, Work.unwatched());
     return Estimator.estimate(new Sizer(MATERIALS).size(pattern), MATERIALS, conditions, options);
+  }
+
+  /** A solver for a fly that has solved nothing yet. */
+  static FilmSolver solver(Pattern pattern, Conditions conditions) {
+    FlyBody body =
+        Assembler.assemble(
+            new Sizer(MATERIALS).size(pattern), MATERIALS, conditions.floatant(), Mesh.WORKING);
+    Wetting wetting = Wetting.of(MATERIALS, conditions.floatant());
+    return new FilmSolver(body, wetting, conditions.water(), Mesh.WORKING, conditions.tippet());
   }
 
   public static Rest rest(Pattern pattern, Conditions conditions) {

@@ -75,7 +75,7 @@ class HandleTest {
     assertThatThrownBy(() -> TypedLength.read(text, NOW, HOOK))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("length")
-        .hasMessageContaining(text.equals("1e9 mm") ? "" : "\"" + text + "\"");
+        .hasMessageContaining("\"" + text + "\"");
   }
 
   @ParameterizedTest
