@@ -49,6 +49,11 @@ final class LoadCommand implements Callable<Integer> {
   @CommandLine.Option(names = "--think", description = "Between two actions, s.")
   double think = 2;
 
+  @CommandLine.Option(
+      names = "--warm",
+      description = "Before anything is counted: as an application that has run a while, s.")
+  int warm = 60;
+
   @CommandLine.Option(names = "--long", description = "WHOLE answers running beside them.")
   int answers = 2;
 
@@ -86,6 +91,7 @@ final class LoadCommand implements Callable<Integer> {
 
   private final HttpClient client = HttpClient.newHttpClient();
   private final Tally tally = new Tally();
+  private long counts;
   private long deadline;
 
   @Override
@@ -93,11 +99,14 @@ final class LoadCommand implements Callable<Integer> {
     Require.inRange("people", people, 1, 500);
     Require.inRange("seconds", seconds, 1, 600);
     Require.inRange("long", answers, 0, 8);
+    Require.inRange("warm", warm, 0, 300);
     List<String> demo =
         MAPPER.readTree(ask("GET", "/api/patterns", "").body()).findValuesAsString("id");
     SplittableRandom seeds = new SplittableRandom(20261128);
     ExecutorService pool = Executors.newFixedThreadPool(people + answers);
-    deadline = System.nanoTime() + seconds * 1_000_000_000L;
+    long begun = System.nanoTime();
+    counts = begun + warm * 1_000_000_000L;
+    deadline = counts + seconds * 1_000_000_000L;
     List<Future<?>> all = new ArrayList<>();
     for (int i = 0; i < people; i++) {
       SplittableRandom random = seeds.split();
@@ -184,9 +193,9 @@ final class LoadCommand implements Callable<Integer> {
     if (!lengths.isEmpty()) {
       ObjectNode length = lengths.get(random.nextInt(lengths.size()));
       String field = length.has("factor") ? "factor" : "value";
-      double around = length.get(field).asDouble();
-      double next = around * random.nextDouble(0.93, 1.075);
-      length.put(field, Math.max(0.3 * around, Math.min(length.has("factor") ? 2.4 : 20, next)));
+      // always about the length that the fly began with, so that it stays one that can be tied
+      double near = Math.rint(length.get(field).asDouble() * 10) / 10;
+      length.put(field, Math.max(0.5, near) * random.nextDouble(0.96, 1.04));
     }
     return document;
   }
@@ -220,7 +229,9 @@ final class LoadCommand implements Callable<Integer> {
       tally.failed(action + " " + answer.statusCode() + " " + told);
       return null;
     }
-    tally.took(action, (System.nanoTime() - begun) / 1e6);
+    if (begun >= counts) {
+      tally.took(action, (System.nanoTime() - begun) / 1e6);
+    }
     return answer;
   }
 
@@ -240,9 +251,10 @@ final class LoadCommand implements Callable<Integer> {
   private int print() {
     System.out.printf(
         Locale.ROOT,
-        "%d people, %d s, %.1f s of thought, %d whole answers at a time (%d answered)%n",
+        "%d people, %d s after %d s, %.1f s of thought, %d whole answers at a time (%d answered)%n",
         people,
         seconds,
+        warm,
         think,
         answers,
         tally.answered);

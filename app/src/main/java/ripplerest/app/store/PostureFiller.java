@@ -40,6 +40,7 @@ class PostureFiller {
   private final Sizer sizer;
   private final MaterialStore materials;
   private final BookWords book;
+  private final QuietGate gate;
   private final ScheduledExecutorService worker =
       Executors.newSingleThreadScheduledExecutor(
           work -> {
@@ -56,7 +57,9 @@ class PostureFiller {
       PatternReader reader,
       Sizer sizer,
       MaterialStore materials,
-      BookWords book) {
+      BookWords book,
+      QuietGate gate) {
+    this.gate = gate;
     this.manager = manager;
     this.transaction = transaction;
     this.repository = repository;
@@ -95,6 +98,7 @@ class PostureFiller {
             .setMaxResults(AT_A_TIME)
             .getResultList();
     for (UUID id : ids) {
+      gate.whileBusy(); // whoever waits for a pose goes before
       long begun = System.nanoTime();
       repository.findById(id).ifPresent(this::tryToFill);
       if (!rested(System.nanoTime() - begun)) {

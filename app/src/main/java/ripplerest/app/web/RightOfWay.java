@@ -3,6 +3,7 @@ package ripplerest.app.web;
 import java.util.concurrent.Semaphore;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import ripplerest.app.store.QuietGate;
 
 /**
  * A pose that somebody waits for goes before long work, which holds still for as long as it is
@@ -10,9 +11,9 @@ import org.springframework.stereotype.Component;
  * wait in order, and past those whoever asks is told to ask again.
  */
 @Component
-class RightOfWay {
+class RightOfWay implements QuietGate {
   /** Long work is held up for no longer than this at a time, ms. */
-  private static final long MOST_MILLIS = 400;
+  private static final long MOST_MILLIS = 1500;
 
   /** Poses that are found at once, and that may wait beside those. */
   static final int AT_ONCE = 2;
@@ -52,6 +53,18 @@ class RightOfWay {
         notifyAll();
       }
     }
+  }
+
+  /** Background work waits longer: minutes if need be, but not for ever. */
+  @Override
+  public void whileBusy() {
+    for (int i = 0; i < 40 && isBusy(); i++) {
+      giveWay();
+    }
+  }
+
+  private synchronized boolean isBusy() {
+    return quick > 0;
   }
 
   /** Called by long work between two steps. */

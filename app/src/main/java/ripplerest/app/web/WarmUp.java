@@ -54,7 +54,7 @@ class WarmUp {
       for (int size : SIZES) {
         HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
         for (School school : Schools.standard().offered()) {
-          way.giveWay();
+          way.whileBusy();
           if (over) {
             return;
           }
