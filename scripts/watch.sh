@@ -62,7 +62,8 @@ launch_app() { # launch_app PORT
       RIPPLE_REST_DB_PASSWORD=$(cat "$STATE/secret") RIPPLE_REST_PORT=$1 RIPPLE_REST_STATE_DIR=$STATE \
       RIPPLE_REST_CALIPER=127.0.0.1:$((page + 1)) RIPPLE_REST_SCALE=127.0.0.1:$((page + 2)) \
       LOGGING_FILE_NAME=$LOGS/app.log \
-      setsid "$JAVA" -Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -Djava.io.tmpdir="$STATE/tmp" \
+      setsid "$JAVA" -Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -XX:ThreadPriorityPolicy=1 -XX:JavaPriority1_To_OSPriority=19 \
+      -Djava.io.tmpdir="$STATE/tmp" \
       -jar "$APP_JAR" >"$LOGS/console.log" 2>&1 </dev/null &
     own app $!
     wait $!

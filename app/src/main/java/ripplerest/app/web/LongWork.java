@@ -4,6 +4,8 @@ import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinWorkerThread;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadPoolExecutor;
@@ -25,6 +27,13 @@ public class LongWork {
   private static final long TELL_MILLIS = 500;
 
   private final ThreadPoolExecutor workers;
+
+  /**
+   * Where the work is done, its parallel streams too: of low priority, so that a pose has a core
+   * though long work has both, and apart from every pool that a pose might use.
+   */
+  private final ForkJoinPool quiet;
+
   private final ScheduledExecutorService teller;
 
   LongWork() {
@@ -32,6 +41,7 @@ public class LongWork {
     workers =
         new ThreadPoolExecutor(
             cores, cores, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING));
+    quiet = new ForkJoinPool(cores, LongWork::quietly, null, false);
     teller = Executors.newSingleThreadScheduledExecutor();
     teller.scheduleAtFixedRate(this::tell, TELL_MILLIS, TELL_MILLIS, TimeUnit.MILLISECONDS);
   }
@@ -59,20 +69,27 @@ public class LongWork {
   }
 
   /** A job in the queue; whatever becomes of it, it is told when it is over. */
-  private record Queued(Job job) implements Runnable {
+  private record Queued(Job job, ForkJoinPool quiet) implements Runnable {
     @Override
     public void run() {
       try {
-        job.run();
+        quiet.submit(job).join();
       } finally {
         job.over();
       }
     }
   }
 
+  private static ForkJoinWorkerThread quietly(ForkJoinPool pool) {
+    ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(pool);
+    thread.setName("long-work-" + thread.getPoolIndex());
+    thread.setPriority(Thread.MIN_PRIORITY);
+    return thread;
+  }
+
   void submit(Job job) {
     try {
-      workers.execute(new Queued(job));
+      workers.execute(new Queued(job, quiet));
     } catch (RejectedExecutionException e) {
       throw new FullException();
     }
@@ -100,5 +117,6 @@ public class LongWork {
   void stop() {
     teller.shutdownNow();
     workers.shutdownNow();
+    quiet.shutdownNow();
   }
 }

@@ -41,6 +41,7 @@ class WarmUp {
   void start() {
     Thread thread = new Thread(this::run, "warm-up");
     thread.setDaemon(true);
+    thread.setPriority(Thread.MIN_PRIORITY);
     thread.start();
   }
 
