@@ -10,7 +10,7 @@ install_packages() {
   command -v apt-get >/dev/null || die "needs $*, and this is not Debian; install it by hand, then run this again."
   say "installing $* from Debian's packages"
   "${sudo[@]}" apt-get -qq update >/dev/null || true
-  "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get -qq install -y --no-install-recommends "$@" >/dev/null \
+  "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get -qq install -y --no-install-recommends "$@" >/dev/null 2>&1 \
     || die "could not install $*; run 'apt-get install $*' to see why."
 }
 

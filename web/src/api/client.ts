@@ -42,7 +42,7 @@ export class ApiError extends Error {
   readonly problem: Problem
 
   constructor(problem: Problem) {
-    super(problem.detail ?? problem.title)
+    super(problem.detail ?? (problem.title || `It was refused (status ${problem.status}).`))
     this.problem = problem
   }
 }
@@ -68,7 +68,7 @@ async function ask(path: string, init?: RequestInit): Promise<Response> {
   answered()
   if (!response.ok) {
     const problem = (await response.json().catch(() => null)) as Problem | null
-    throw new ApiError(problem ?? { title: response.statusText, status: response.status })
+    throw new ApiError({ title: response.statusText, status: response.status, ...problem })
   }
   return response
 }
