@@ -267,7 +267,7 @@ async function lines<T>(response: Response, onLine: (line: T) => void): Promise<
     }
   }
   const refused = (last as { problem?: Problem } | undefined)?.problem
-  if (refused?.type?.endsWith(':no-answer')) throw new ApiError(refused)
+  if (refused && !('added' in (last as object))) throw new ApiError(refused)
   if (!last) throw new ApiError({ title: 'No answer', status: 0, detail: 'The answer broke off.' })
   return last
 }

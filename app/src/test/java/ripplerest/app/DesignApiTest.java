@@ -154,4 +154,28 @@ class DesignApiTest {
           .isBetween(o.get("low").asDouble(), o.get("high").asDouble());
     }
   }
+
+  @Test
+  void aFlyWithMoreFibresThanThereIsRoomForIsRefusedInWordsAndBothWays() throws Exception {
+    var heavy = (tools.jackson.databind.node.ObjectNode) JsonMapper.shared().readTree(fly);
+    var parts = (tools.jackson.databind.node.ArrayNode) heavy.at("/pattern/parts");
+    JsonNode hackle = null;
+    for (JsonNode part : parts) {
+      hackle = part.get("part").asString().endsWith("hackle") ? part : hackle;
+    }
+    ((tools.jackson.databind.node.ObjectNode) hackle).put("turns", 12);
+    while (parts.size() < 20) {
+      parts.add(
+          JsonMapper.shared()
+              .readTree(
+                  "{\"part\":\"palmered-hackle\",\"material\":\"dry-hackle\",\"turns\":14,"
+                      + "\"barb\":{\"rule\":\"gap\",\"factor\":3}}"));
+    }
+    Answer pose = app.send("POST", "/api/estimates", heavy.toString());
+    assertThat(pose.status()).isEqualTo(422);
+    assertThat(pose.json().at("/errors/0/remedy").asString()).contains("Wind fewer turns");
+    Answer answer = app.send("POST", "/api/answers?ask=CARRY", heavy.toString());
+    assertThat(answer.body()).contains("Wind fewer turns");
+    assertThat(app.send("POST", "/api/estimates", fly).status()).isEqualTo(200);
+  }
 }

@@ -12,6 +12,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import ripplerest.core.estimate.Cancelled;
 import ripplerest.core.estimate.Work;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.exchange.ProblemDocument;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -68,6 +69,9 @@ final class Lines implements Work {
       send(found.get());
       emitter.complete();
     } catch (Cancelled e) {
+      emitter.complete();
+    } catch (OutOfRangeException e) {
+      send(problem.apply(Problems.document(e)));
       emitter.complete();
     } catch (RuntimeException | Error e) {
       LOG.warn("A long answer failed.", e);

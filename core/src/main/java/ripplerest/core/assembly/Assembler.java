@@ -3,11 +3,15 @@ package ripplerest.core.assembly;
 import java.util.List;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Floatant;
 
 /** Builds the three-dimensional body of a sized fly, barb by barb. Bodies and wire are rigid. */
 public final class Assembler {
+  /** More than any fly that could be tied; the heaviest of ours has 406. */
+  private static final int MOST_FIBRES = 1200;
+
   private final Shank shank;
   private final Wings wings;
   private final Hackles hackles;
@@ -28,8 +32,20 @@ public final class Assembler {
     List<String> names = sized.pattern().names();
     for (int i = 0; i < names.size(); i++) {
       assembler.lay(names.get(i), sized.pattern().parts().get(i));
+      checkRoom(names.get(i), layup.fibreCount());
     }
     return layup.body();
+  }
+
+  /** Every fibre presses on every other: what that takes grows with the square of their number. */
+  private static void checkRoom(String part, int fibres) {
+    if (fibres > MOST_FIBRES) {
+      throw new OutOfRangeException(
+          part,
+          "the part with which the fly has " + fibres + " fibres",
+          "one with which it has at most " + MOST_FIBRES,
+          "Wind fewer turns, or leave a part out.");
+    }
   }
 
   private void lay(String name, Part part) {

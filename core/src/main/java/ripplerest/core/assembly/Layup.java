@@ -56,6 +56,10 @@ final class Layup {
     return new FlyBody(lumps, members, fibres);
   }
 
+  int fibreCount() {
+    return fibres.size();
+  }
+
   double sliceMm() {
     return mesh.sliceMm();
   }

@@ -29,6 +29,12 @@ public final class FilmSolver {
 
   private static final int MAX_SWEEPS = 40;
 
+  /**
+   * Pairs of forces brought together in one landing; a usual fly takes some ten million, the
+   * heaviest of ours a few hundred million. A second or two.
+   */
+  private static final double MOST_WORK = 1.5e9;
+
   /** Sweeps before acceleration begins; most poses need no more. */
   private static final int PLAIN_SWEEPS = 3;
 
@@ -63,7 +69,7 @@ public final class FilmSolver {
   private boolean rough;
   private boolean held;
   private long evaluations;
-  private long updates;
+  private double spent;
   private long unconverged;
   private double worstChange;
   private double lastChange;
@@ -123,9 +129,17 @@ public final class FilmSolver {
     return evaluations;
   }
 
-  /** How often a force on the film has been brought up to date since this solver was made. */
-  public long updates() {
-    return updates;
+  /** Begins a budget of work anew: for a landing, a reserve, whatever is asked as one. */
+  public void allow() {
+    spent = 0;
+  }
+
+  /**
+   * Whether the budget is spent: whoever follows a fly gives up and says so. It counts what forces
+   * do to each other, not seconds, so that the same fly is given up at the same step anywhere.
+   */
+  public boolean isSpent() {
+    return spent > MOST_WORK;
   }
 
   /** Evaluations since {@link #forget} whose sweeps ran out before the forces had settled. */
@@ -290,7 +304,8 @@ public final class FilmSolver {
           change += sheet.press(u, force, least);
         }
       }
-      updates += segmentsNear + fibresNear;
+      double near = segmentsNear + 2.0 * fibresNear;
+      spent += near * near;
       lastChange = change;
       if (change < tolerance) {
         return;

@@ -96,10 +96,11 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond,
     double keeps = 0;
     double step = FIRST_STEP_MM;
     double peak = pose.heaveMm();
+    finder.film().allow();
     int heights = 0;
     int unturned = 0;
     boolean under = false;
-    while (heights < MOST_STEPS && most < MOST && !under) {
+    while (heights < MOST_STEPS && most < MOST && !under && !finder.film().isSpent()) {
       heights++;
       Pose lower = pose.moved(-step, 0, 0);
       Settled there = finder.settler().turn(lower, state, ContactLine.MEAN, ACCURACY, MOST_TURNS);

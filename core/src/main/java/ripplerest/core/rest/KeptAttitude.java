@@ -36,7 +36,7 @@ record KeptAttitude(double factor) implements Touchdown {
     Landed hardest = before;
     double touch = clear.heaveMm();
     double step = LONGEST_STEP_MM;
-    for (int n = 0; n < MAX_STEPS && before.pose().heaveMm() > -extent; n++) {
+    for (int n = 0; n < MAX_STEPS && before.pose().heaveMm() > -extent && !film.isSpent(); n++) {
       Pose at = before.pose().moved(-step, 0, 0);
       FilmState state = before.state().copy();
       Landed now = new Landed(at, state, push(balance, at, state));
@@ -72,7 +72,7 @@ record KeptAttitude(double factor) implements Touchdown {
     FilmSolver film = balance.film();
     double lift = 0;
     state.letGo();
-    for (int round = 0; round < CHANGES_A_STEP; round++) {
+    for (int round = 0; round < CHANGES_A_STEP && !film.isSpent(); round++) {
       lift = balance.residual(pose, state, ContactLine.ADVANCING, 0)[0] / balance.weight();
       boolean soaked = film.remember(state, ContactLine.ADVANCING);
       List<StateRules.Change> due = StateRules.due(film, state, ContactLine.ADVANCING);

@@ -75,6 +75,7 @@ public final class RestFinder {
   Touchdown.Landed press(Attitude attitude, double touchdownFactor) {
     film.reset();
     film.forget();
+    film.allow();
     firstPose = film.evaluations();
     Pose level = new Pose(0, attitude.pitchRad(), attitude.rollRad());
     Pose above = level.moved(START_MM - lowest(film.body(), level), 0, 0);

@@ -35,12 +35,6 @@ final class Settler {
   /** The same where only whether and how a fly floats is asked. */
   static final double ROUGH = 3e-3;
 
-  /**
-   * A fly that is not at rest after so many {@link FilmSolver#updates} is given up; most take a few
-   * hundredths of this.
-   */
-  static final long MOST_UPDATES = 20_000_000;
-
   private final Balance balance;
   private final double deepest;
 
@@ -112,9 +106,8 @@ final class Settler {
     double radius = FIRST_STEP_MM;
     int age = 0;
     int pending = 0;
-    long last = film.updates() + MOST_UPDATES;
     int n = 0;
-    for (; n < mostSteps && film.updates() < last; n++) {
+    for (; n < mostSteps && !film.isSpent(); n++) {
       boolean soaked = film.remember(state, line);
       List<StateRules.Change> due = StateRules.due(film, state, line);
       pending = due.size();
