@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
  * not: no input gives a 5xx. 22,000 requests when the API changes: -Dfuzz=22000.
  */
 class FuzzApiTest {
-  private static final int REQUESTS = Integer.getInteger("fuzz", 640);
+  private static final int REQUESTS = Integer.getInteger("fuzz", 380);
   private static final JsonMapper MAPPER = JsonMapper.shared();
   private static final List<String> WORDS =
       List.of(

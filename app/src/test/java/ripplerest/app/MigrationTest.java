@@ -76,6 +76,7 @@ class MigrationTest {
                 "--spring.datasource.url=" + url,
                 "--spring.datasource.username=" + ThrowawayPostgres.USER,
                 "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
+                "--spring.main.lazy-initialization=true",
                 "--server.port=0")) {
       port = context.getEnvironment().getProperty("local.server.port", Integer.class);
       JsonNode patterns = get("/api/patterns");
