@@ -25,6 +25,17 @@ describe('units of show', () => {
     expect(shown).toEqual(['9.5 mm', '3/8 in', '10.1 eyes', '2.38 gaps'])
   })
 
+  it('measures by the hook it is told of, and by none it does not know', () => {
+    measureBy(undefined)
+    unit.set('eyes')
+    expect(length(9.4)).toBe('9.4 mm')
+    expect(inUnits('eye 2.0 mm clear')).toBe('eye 2.0 mm clear')
+    expect(length(9.4, 1, { eyeMm: 0.94, gapMm: 4 })).toBe('10.0 eyes')
+    expect(inUnits('eye 2.0 mm clear', { eyeMm: 0.5, gapMm: 4 })).toBe('eye 4.0 eyes clear')
+    unit.set('inch')
+    expect(length(25.4)).toBe('1 in')
+  })
+
   it('turns the millimetres of a sentence, ranges too, and leaves other units be', () => {
     measureBy({ eyeMm: 1, gapMm: 4 })
     unit.set('gaps')

@@ -197,6 +197,33 @@ describe('knobs', () => {
     fireEvent.keyDown(border, { key: 'ArrowRight' })
     expect(onMove).toHaveBeenLastCalledWith(turns, { value: 5.5 }, 'dropped')
   })
+
+  it('leaves nothing half pulled when a border comes back to where it was, or its touch is lost', () => {
+    const onMove = vi.fn()
+    render(
+      <Borders
+        handles={[turns]}
+        place={(mm) => mm * 10}
+        mmPerPercent={0.1}
+        onChoose={vi.fn()}
+        onMove={onMove}
+      />,
+    )
+    const border = screen.getByRole('slider', { name: 'hackle turns on the shank' })
+    border.setPointerCapture = vi.fn()
+    Object.defineProperty(border.parentElement, 'clientWidth', { value: 1000 })
+    const pointer = (type: string, clientX: number) =>
+      fireEvent(border, new MouseEvent(`pointer${type}`, { bubbles: true, clientX }))
+    for (const end of ['up', 'cancel']) {
+      onMove.mockClear()
+      pointer('down', 100)
+      pointer('move', 600)
+      expect(onMove).toHaveBeenLastCalledWith(turns, expect.anything(), 'held')
+      if (end === 'up') pointer('move', 100)
+      pointer(end, 100)
+      expect(onMove).toHaveBeenLastCalledWith(turns, { value: turns.value }, 'given-up')
+    }
+  })
 })
 
 describe('a typed value', () => {

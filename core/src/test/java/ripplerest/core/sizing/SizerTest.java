@@ -219,4 +219,27 @@ class SizerTest {
               });
     }
   }
+
+  @Test
+  void nothingIsCrowdedByWhatIsToldAsNothing() {
+    int crowded = 0;
+    for (int size = 8; size <= 22; size += 2) {
+      for (double turns = 2; turns <= 12; turns += 0.25) {
+        Pattern fly =
+            Sizer.defaults(
+                School.named("upright-collar"),
+                new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0),
+                "x");
+        Part hackle = fly.part(Part.CollarHackle.class).orElseThrow().with("turns", turns);
+        for (Warning w : new Sizer(Materials.standard()).size(fly.withPart(hackle)).warnings()) {
+          if (w.code().endsWith("crowded")) {
+            crowded++;
+            assertThat(w.message()).doesNotContain("by 0.0 mm", "is 0.0 mm");
+            assertThat(w.amount()).isGreaterThanOrEqualTo(0.05);
+          }
+        }
+      }
+    }
+    assertThat(crowded).as("some are").isPositive();
+  }
 }
