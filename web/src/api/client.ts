@@ -184,11 +184,11 @@ export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
 
 /** The film from above and below; nothing where the fly sinks. */
 export const mapSurface = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Surface[]>('/api/surfaces', { ...send('POST', document), signal })
+  patiently(() => call<Surface[]>('/api/surfaces', { ...send('POST', document), signal }))
 
 /** Pictures of the way from touchdown to rest. */
 export const watchSettling = (document: PatternDocument, signal?: AbortSignal) =>
-  call<Outline[]>('/api/settlings', { ...send('POST', document), signal })
+  patiently(() => call<Outline[]>('/api/settlings', { ...send('POST', document), signal }))
 
 export const compare = (documents: PatternDocument[], signal?: AbortSignal) =>
   call<Comparison>('/api/comparisons', { ...send('POST', documents), signal })

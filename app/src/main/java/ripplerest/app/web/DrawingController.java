@@ -30,8 +30,10 @@ class DrawingController {
   private final PatternReader reader;
   private final Sizer sizer;
   private final MaterialStore materials;
+  private final RightOfWay way;
 
-  DrawingController(PatternReader reader, Sizer sizer, MaterialStore materials) {
+  DrawingController(PatternReader reader, Sizer sizer, MaterialStore materials, RightOfWay way) {
+    this.way = way;
     this.reader = reader;
     this.sizer = sizer;
     this.materials = materials;
@@ -46,9 +48,11 @@ class DrawingController {
     PatternFile file = reader.read(request.getInputStream());
     Materials table = materials.materials();
     SizedPattern sized = sizer.size(file.pattern());
-    return Estimator.estimate(sized, table, file.conditions(), Options.poseOnly()).rest().stream()
-        .map(rest -> SurfaceView.of(Surface.of(sized, table, file.conditions(), rest)))
-        .toList();
+    return way.first(
+        () ->
+            Estimator.estimate(sized, table, file.conditions(), Options.poseOnly()).rest().stream()
+                .map(rest -> SurfaceView.of(Surface.of(sized, table, file.conditions(), rest)))
+                .toList());
   }
 
   /** Pictures from touchdown to rest. */
@@ -58,7 +62,9 @@ class DrawingController {
       content = @Content(schema = @Schema(type = "object")))
   List<EstimateView.OutlineView> settling(HttpServletRequest request) throws IOException {
     PatternFile file = reader.read(request.getInputStream());
-    return EstimateView.outlines(
-        Settling.of(sizer.size(file.pattern()), materials.materials(), file.conditions(), FRAMES));
+    SizedPattern sized = sizer.size(file.pattern());
+    Materials table = materials.materials();
+    return way.first(
+        () -> EstimateView.outlines(Settling.of(sized, table, file.conditions(), FRAMES)));
   }
 }

@@ -189,22 +189,20 @@ class Problems {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> full(LongWork.FullException e) {
-    ProblemDetail problem =
-        problem(429, "urn:ripple-rest:problem:busy", "Too much is asked at once");
-    problem.setDetail(e.getMessage());
-    return ResponseEntity.status(429)
-        .header("Retry-After", String.valueOf(LongWork.RETRY_SECONDS))
-        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-        .body(problem);
+    return later(e, LongWork.RETRY_SECONDS);
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> busy(RightOfWay.BusyException e) {
+    return later(e, RightOfWay.RETRY_SECONDS);
+  }
+
+  private static ResponseEntity<ProblemDetail> later(RuntimeException e, int seconds) {
     ProblemDetail problem =
         problem(429, "urn:ripple-rest:problem:busy", "Too much is asked at once");
     problem.setDetail(e.getMessage());
     return ResponseEntity.status(429)
-        .header("Retry-After", "1")
+        .header("Retry-After", String.valueOf(seconds))
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
         .body(problem);
   }

@@ -20,6 +20,9 @@ class RightOfWay implements QuietGate {
 
   static final int WAITING = 8;
 
+  /** After which one that is turned away may ask again, seconds. */
+  static final int RETRY_SECONDS = 1;
+
   private final Semaphore places = new Semaphore(AT_ONCE, true);
   private int quick;
 
