@@ -119,7 +119,7 @@ function Against({ onDone }: { onDone: () => void }) {
             onDone()
           }}
         >
-          They are as long: keep it
+          They match: save
         </Button>
         {kept > 0 && <Button onClick={() => pxPerMm.set(0)}>Forget it</Button>}
       </div>

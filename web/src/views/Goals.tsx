@@ -193,7 +193,7 @@ function Change({
         {inUnits(outcome.has(c.have))}, {posture(c.sits.posture)}, reserve{' '}
         {c.sits.keepsPostureTo.toFixed(1)} ×. Costs {cost(c)}.
       </span>
-      <Button onClick={onApply}>make it so</Button>
+      <Button onClick={onApply}>Apply</Button>
     </li>
   )
 }

@@ -173,8 +173,8 @@ function Floats({ overTime }: { overTime: OverTime }) {
       {fish && (
         <p className="mt-1">
           {fish.moreFish
-            ? `It stands more than ${fish.fish} fish.`
-            : `It stands ${fish.fish} fish before the slime has it.`}
+            ? `Floats for more than ${fish.fish} fish.`
+            : `Floats for about ${fish.fish} fish before slime sinks it.`}
         </p>
       )}
     </>

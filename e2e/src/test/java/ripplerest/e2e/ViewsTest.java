@@ -164,7 +164,7 @@ class ViewsTest extends OnBench {
     window.getByRole(AriaRole.SLIDER).fill("5");
     double card = window.getByTestId("outline-to-hold").locator("rect").boundingBox().width;
     assertThat(card).isBetween(85.6 * 5 - 3, 85.6 * 5 + 3);
-    window.getByText("They are as long: keep it").click();
+    window.getByText("They match: save").click();
     assertThat(fly()).hasAttribute("data-scale", "5.000");
   }
 

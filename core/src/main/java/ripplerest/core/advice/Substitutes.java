@@ -20,7 +20,7 @@ import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 
 /**
- * What could stand in for a material or a hook, the likest first, each with how the fly then sits.
+ * What could stand in for a material or a hook, the closest first, each with how the fly then sits.
  *
  * @param now the fly as it is
  * @param materials for the part that was asked about
