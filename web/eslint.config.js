@@ -2,9 +2,46 @@ import js from '@eslint/js'
 import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
+/** Each folder and those that it may import from beside its own; what is not listed is closed to it. */
+const ROOMS = {
+  api: ['ui'],
+  ui: [],
+  save: ['api', 'ui'],
+  parts: ['api', 'ui'],
+  scene: ['api', 'parts'],
+  shell: ['api', 'parts', 'save', 'ui'],
+  drawing: ['api', 'parts', 'scene', 'shell', 'ui'],
+  readings: ['api', 'parts', 'shell', 'ui'],
+  bench: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
+  study: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
+  card: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
+  log: ['api', 'drawing', 'parts', 'save', 'scene', 'shell', 'ui'],
+  library: ['api', 'parts', 'save', 'shell', 'ui'],
+  book: ['api', 'parts', 'readings', 'save', 'shell', 'ui'],
+}
+
+const roads = Object.entries(ROOMS).map(([room, open]) => ({
+  files: [`src/${room}/**`],
+  ignores: ['**/*.test.*'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [...Object.keys(ROOMS), 'app']
+          .filter((other) => other !== room && !open.includes(other))
+          .map((other) => ({
+            group: [`**/${other}/**`],
+            message: `${room}/ does not know ${other}/; see the rooms in eslint.config.js.`,
+          })),
+      },
+    ],
+  },
+}))
+
 export default tseslint.config(
   { ignores: ['dist', 'target', 'src/api/*.gen.ts'] },
   js.configs.recommended,
   tseslint.configs.strict,
   hooks.configs.flat.recommended,
+  ...roads,
 )

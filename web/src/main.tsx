@@ -11,23 +11,23 @@ import {
   createRoutesFromElements,
 } from 'react-router'
 import './index.css'
-import { App } from './views/App'
+import { App } from './bench/App'
 import { SavedBeforeLeaving } from './save/useQueue'
-import { Reach } from './views/Reach'
+import { Reach } from './app/Reach'
 
 // What is not on the bench is loaded when it is opened.
-const Book = lazy(() => import('./views/Book').then((m) => ({ default: m.Book })))
-const Card = lazy(() => import('./views/Card').then((m) => ({ default: m.Card })))
-const Compare = lazy(() => import('./views/Compare').then((m) => ({ default: m.Compare })))
-const OverTime = lazy(() => import('./views/OverTime').then((m) => ({ default: m.OverTime })))
-const Deleted = lazy(() => import('./views/Deleted').then((m) => ({ default: m.Deleted })))
-const Hooks = lazy(() => import('./views/Hooks').then((m) => ({ default: m.Hooks })))
-const Log = lazy(() => import('./views/Log').then((m) => ({ default: m.Log })))
-const Materials = lazy(() => import('./views/Materials').then((m) => ({ default: m.Materials })))
-const Schools = lazy(() => import('./views/Schools').then((m) => ({ default: m.Schools })))
-const SizeRun = lazy(() => import('./views/SizeRun').then((m) => ({ default: m.SizeRun })))
-const Tie = lazy(() => import('./views/Tie').then((m) => ({ default: m.Tie })))
-const TiedFly = lazy(() => import('./views/TiedFly').then((m) => ({ default: m.TiedFly })))
+const Book = lazy(() => import('./book/Book').then((m) => ({ default: m.Book })))
+const Card = lazy(() => import('./card/Card').then((m) => ({ default: m.Card })))
+const Compare = lazy(() => import('./study/Compare').then((m) => ({ default: m.Compare })))
+const OverTime = lazy(() => import('./study/OverTime').then((m) => ({ default: m.OverTime })))
+const Deleted = lazy(() => import('./book/Deleted').then((m) => ({ default: m.Deleted })))
+const Hooks = lazy(() => import('./library/Hooks').then((m) => ({ default: m.Hooks })))
+const Log = lazy(() => import('./log/Log').then((m) => ({ default: m.Log })))
+const Materials = lazy(() => import('./library/Materials').then((m) => ({ default: m.Materials })))
+const Schools = lazy(() => import('./library/Schools').then((m) => ({ default: m.Schools })))
+const SizeRun = lazy(() => import('./study/SizeRun').then((m) => ({ default: m.SizeRun })))
+const Tie = lazy(() => import('./card/Tie').then((m) => ({ default: m.Tie })))
+const TiedFly = lazy(() => import('./log/TiedFly').then((m) => ({ default: m.TiedFly })))
 
 // What a library puts into the page as a style carries the nonce that the page was sent with.
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce

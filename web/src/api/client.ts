@@ -1,4 +1,4 @@
-import { answered, unanswered } from '../parts/reach'
+import { answered, unanswered } from './reach'
 import type {
   AsTied,
   FlyLine,

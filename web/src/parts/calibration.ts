@@ -1,4 +1,4 @@
-import { store } from './store'
+import { store } from '../ui/store'
 
 /** How many CSS px a millimetre is on this screen; 0 until somebody held something against it. */
 export const pxPerMm = store(0, 'ripple-rest.px-per-mm')

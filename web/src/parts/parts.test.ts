@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Part, PatternDocument, Rest } from '../api/types'
-import { isRule, moved, partOf, stepped, withConditions, withHook, withPart } from './document'
+import { isRule, moved, partOf, withConditions, withHook, withPart } from './document'
+import { stepped } from '../ui/stepped'
 import { holders, place, popsBack, range, short } from './words'
 
 const document: PatternDocument = {

@@ -1,5 +1,5 @@
 import type { Question } from '../api/client'
-import { store } from './store'
+import { store } from '../ui/store'
 
 /** Which readings of the bench are open; what only they show is asked for only then. */
 export const openReadings = store<string[]>([], 'ripple-rest.readings')

@@ -1,4 +1,4 @@
-import { store } from './store'
+import { store } from '../ui/store'
 
 /** Units that lengths are shown in. */
 export const UNITS = {

@@ -1,4 +1,4 @@
-import { reach } from '../parts/reach'
+import { reach } from '../api/reach'
 import type { SaveQueue } from './saveQueue'
 
 // eslint-disable-next-line @typescript-eslint/no-explicit-any -- queues of different things

@@ -1,6 +1,6 @@
 import { Minus, Plus } from 'lucide-react'
 import { useId, useState } from 'react'
-import { stepped } from '../parts/document'
+import { stepped } from './stepped'
 
 type Props = {
   label: string

@@ -4,10 +4,10 @@ import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
-import ripplerest.app.store.MaterialStore;
-import ripplerest.app.store.SchoolStore;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.app.library.SchoolStore;
 import ripplerest.core.sizing.Sizer;
-import ripplerest.exchange.PatternReader;
+import ripplerest.exchange.format.PatternReader;
 
 /** The web application. */
 @SpringBootApplication

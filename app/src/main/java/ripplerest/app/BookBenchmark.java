@@ -13,10 +13,10 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import ripplerest.app.store.BookSearch;
-import ripplerest.app.store.BookSearch.Sort;
-import ripplerest.app.store.BookSearch.Wanted;
-import ripplerest.app.store.PatternStore;
+import ripplerest.app.patterns.BookSearch;
+import ripplerest.app.patterns.BookSearch.Sort;
+import ripplerest.app.patterns.BookSearch.Wanted;
+import ripplerest.app.patterns.PatternStore;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
@@ -27,7 +27,7 @@ import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
-import ripplerest.exchange.PatternFile;
+import ripplerest.exchange.format.PatternFile;
 
 /**
  * Fills a scratch database with 10,000 seeded patterns, searches it in every way and prints how

@@ -211,7 +211,7 @@ class AnswersApiTest {
   }
 
   private int queued() {
-    return app.context.getBean(ripplerest.app.web.LongWork.class).size();
+    return app.context.getBean(ripplerest.app.work.LongWork.class).size();
   }
 
   /** The pool that takes requests may have filled up meanwhile; it is bounded by 16. */

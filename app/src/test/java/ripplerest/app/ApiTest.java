@@ -13,8 +13,8 @@ import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import ripplerest.app.RunningApplication.Answer;
 import ripplerest.core.sizing.Sizer;
-import ripplerest.exchange.PatternReader;
-import ripplerest.exchange.PatternWriter;
+import ripplerest.exchange.format.PatternReader;
+import ripplerest.exchange.format.PatternWriter;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -151,7 +151,7 @@ class ApiTest {
             materials,
             file.conditions(),
             ripplerest.core.estimate.Options.poseOnly());
-    var view = ripplerest.exchange.EstimateView.of(estimate);
+    var view = ripplerest.exchange.view.EstimateView.of(estimate);
     JsonNode byCore = JsonMapper.shared().valueToTree(view);
     assertThat(pose.get("rest")).isEqualTo(byCore.get("rest"));
   }

@@ -378,9 +378,9 @@ class NothingLostApiTest {
     app.send("DELETE", "/api/patterns/" + dropped, null);
     app.send("DELETE", "/api/schools/" + used, null);
     app.send("DELETE", "/api/schools/" + unused, null);
-    ripplerest.app.store.PurgeAccess.purge(app.context, Instant.now().plus(Duration.ofDays(89)));
+    ripplerest.app.deleted.PurgeAccess.purge(app.context, Instant.now().plus(Duration.ofDays(89)));
     assertThat(app.get("/api/deleted").body()).contains(dropped, used, unused);
-    ripplerest.app.store.PurgeAccess.purge(app.context, Instant.now().plus(Duration.ofDays(91)));
+    ripplerest.app.deleted.PurgeAccess.purge(app.context, Instant.now().plus(Duration.ofDays(91)));
     assertThat(app.get("/api/deleted").body()).contains(used).doesNotContain(dropped, unused);
   }
 

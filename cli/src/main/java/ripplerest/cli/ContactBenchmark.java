@@ -27,8 +27,8 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
-import ripplerest.core.film.BoxQp;
-import ripplerest.core.film.FilmKernel;
+import ripplerest.core.film.laws.FilmKernel;
+import ripplerest.core.film.numerics.BoxQp;
 
 /**
  * The lying contact problem alone, from 50 to 800 elements, beside two general-purpose solvers on

@@ -46,6 +46,24 @@ class ArchitectureTest {
               .toList());
 
   @ArchTest
+  static final ArchRule NUMERICS_KNOW_NO_LAW_AND_NO_FILM =
+      noClasses()
+          .that()
+          .resideInAPackage("..film.numerics")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("..film", "..film.laws", "..core.water..");
+
+  @ArchTest
+  static final ArchRule LAWS_KNOW_NO_FLY =
+      noClasses()
+          .that()
+          .resideInAPackage("..film.laws")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("..film", "..core.assembly..");
+
+  @ArchTest
   static final ArchRule NO_FRAMEWORK_IN_THE_CORE =
       noClasses()
           .should()

@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.Map;
 import ripplerest.core.assembly.FlyBody.Fibre;
 import ripplerest.core.assembly.Mesh;
+import ripplerest.core.film.laws.CrossingLaw;
+import ripplerest.core.film.laws.LyingLaw;
 import ripplerest.core.water.Water;
 
 /**

@@ -6,6 +6,8 @@ import java.util.Collections;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Fibre;
+import ripplerest.core.film.laws.BarbChain;
+import ripplerest.core.film.laws.FilmKernel;
 import ripplerest.core.water.Water;
 
 /** The line a bent fibre takes in the last pose, for drawing. */

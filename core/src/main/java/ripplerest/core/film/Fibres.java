@@ -4,6 +4,9 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Fibre;
 import ripplerest.core.assembly.Mesh;
+import ripplerest.core.film.laws.CrossingLaw;
+import ripplerest.core.film.laws.FilmKernel;
+import ripplerest.core.film.laws.LyingLaw;
 import ripplerest.core.water.Water;
 
 /**

@@ -7,6 +7,12 @@ import java.util.TreeMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
+import ripplerest.core.film.laws.CrossingLaw;
+import ripplerest.core.film.laws.CylinderLaw;
+import ripplerest.core.film.laws.FilmKernel;
+import ripplerest.core.film.laws.LyingLaw;
+import ripplerest.core.film.laws.TippetBeam;
+import ripplerest.core.film.numerics.Anderson;
 import ripplerest.core.water.Tippet;
 import ripplerest.core.water.Water;
 

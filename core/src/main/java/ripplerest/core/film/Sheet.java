@@ -1,6 +1,7 @@
 package ripplerest.core.film;
 
 import java.util.Arrays;
+import ripplerest.core.film.laws.FilmKernel;
 
 /**
  * The film as one elastic sheet: stations press on it, and each sees the level that all others

@@ -7,6 +7,8 @@ import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Member;
 import ripplerest.core.assembly.FlyBody.Slice;
+import ripplerest.core.film.laws.CylinderLaw;
+import ripplerest.core.film.laws.FilmKernel;
 import ripplerest.core.water.Water;
 
 /**

@@ -3,6 +3,7 @@ package ripplerest.core.film;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import ripplerest.core.film.laws.CrossingLaw;
 
 /**
  * When a fibre changes its state. Each rule asks whether the state a fibre is in can still be, with

@@ -2,6 +2,8 @@ package ripplerest.core.film;
 
 import java.util.ArrayList;
 import java.util.List;
+import ripplerest.core.film.laws.BarbChain;
+import ripplerest.core.film.laws.FilmKernel;
 import ripplerest.core.water.Water;
 
 /**

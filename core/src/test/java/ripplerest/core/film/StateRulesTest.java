@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import ripplerest.core.film.laws.Elastica;
 
 /** Internal: one barb taken down through the film and up again, state by state. */
 class StateRulesTest {

@@ -10,9 +10,9 @@ import org.junit.jupiter.api.Test;
 import ripplerest.core.assembly.Assembler;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
-import ripplerest.core.film.BarbChains;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.Wetting;
+import ripplerest.core.film.laws.BarbChains;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 

@@ -1,0 +1,104 @@
+package ripplerest.app.deleted;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import ripplerest.app.library.HookStore;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.app.library.SchoolStore;
+import ripplerest.app.log.LogStore;
+import ripplerest.app.patterns.PatternStore;
+import ripplerest.core.quantity.OutOfRangeException;
+
+/** What was lately deleted, of every kind, and the way back. */
+@Service
+public class Deleted {
+  /** How long what was deleted is kept. */
+  public static final Duration KEPT = Duration.ofDays(90);
+
+  private static final int MOST = 500;
+
+  private final JdbcTemplate jdbc;
+  private final PatternStore patterns;
+  private final LogStore log;
+  private final SchoolStore schools;
+  private final HookStore hooks;
+  private final MaterialStore materials;
+
+  Deleted(
+      JdbcTemplate jdbc,
+      PatternStore patterns,
+      LogStore log,
+      SchoolStore schools,
+      HookStore hooks,
+      MaterialStore materials) {
+    this.jdbc = jdbc;
+    this.patterns = patterns;
+    this.log = log;
+    this.schools = schools;
+    this.hooks = hooks;
+    this.materials = materials;
+  }
+
+  /** What can be deleted. */
+  public enum Kind {
+    PATTERN,
+    FLY,
+    STYLE,
+    HOOK,
+    MATERIAL
+  }
+
+  /** One thing that was deleted. */
+  public record Thing(Kind kind, String id, String name, Instant deletedAt, Instant keptUntil) {}
+
+  /** The latest first, at most {@value #MOST}. */
+  public List<Thing> all() {
+    return jdbc.query(
+        """
+        select 'PATTERN', id::text, name, deleted_at from pattern where deleted_at is not null
+        union all
+        select 'FLY', id::text, name, deleted_at from logged_fly where deleted_at is not null
+        union all
+        select 'STYLE', id, label, deleted_at from house_school where deleted_at is not null
+        union all
+        select 'HOOK', id::text, name, deleted_at from own_hook where deleted_at is not null
+        union all
+        select 'MATERIAL', material, coalesce(nullif(max(label), ''), material), max(deleted_at)
+          from own_material_value where deleted_at is not null group by material
+        order by 4 desc limit %d"""
+            .formatted(MOST),
+        (row, n) -> {
+          Instant at = row.getTimestamp(4).toInstant();
+          return new Thing(
+              Kind.valueOf(row.getString(1)),
+              row.getString(2),
+              row.getString(3),
+              at,
+              at.plus(KEPT));
+        });
+  }
+
+  /** Undoes a deletion. */
+  public void restore(Kind kind, String id) {
+    switch (kind) {
+      case PATTERN -> patterns.restore(uuid(id));
+      case FLY -> log.restore(uuid(id));
+      case STYLE -> schools.restore(id);
+      case HOOK -> hooks.restore(uuid(id));
+      case MATERIAL -> materials.restore(id);
+    }
+  }
+
+  private static UUID uuid(String id) {
+    try {
+      return UUID.fromString(id);
+    } catch (IllegalArgumentException e) {
+      throw new OutOfRangeException(
+          "id", "\"" + id + "\"", "an id as the list has it", "Take it from the list.");
+    }
+  }
+}

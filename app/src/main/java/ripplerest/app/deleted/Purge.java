@@ -1,0 +1,100 @@
+package ripplerest.app.deleted;
+
+import jakarta.annotation.PreDestroy;
+import java.sql.Timestamp;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.app.library.SchoolStore;
+
+/**
+ * Removes for good what was deleted ninety days ago and nothing refers to, and answers that need no
+ * longer be remembered; now and once a day.
+ */
+@Component
+class Purge {
+  private static final Logger LOG = LoggerFactory.getLogger(Purge.class);
+  private static final Duration ANSWERS_KEPT = Duration.ofDays(1);
+
+  private final JdbcTemplate jdbc;
+  private final TransactionTemplate transaction;
+  private final SchoolStore schools;
+  private final MaterialStore materials;
+  private final ScheduledExecutorService daily = Executors.newSingleThreadScheduledExecutor();
+
+  Purge(
+      JdbcTemplate jdbc,
+      TransactionTemplate transaction,
+      SchoolStore schools,
+      MaterialStore materials) {
+    this.jdbc = jdbc;
+    this.transaction = transaction;
+    this.schools = schools;
+    this.materials = materials;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void begin() {
+    daily.scheduleWithFixedDelay(this::quietly, 1, 24 * 60, TimeUnit.MINUTES);
+  }
+
+  private void quietly() {
+    try {
+      purge(Instant.now());
+    } catch (RuntimeException e) {
+      LOG.warn("What was deleted long ago is removed tomorrow: {}", e.getMessage());
+    }
+  }
+
+  /** As at {@code now}; patterns and flies first, for they hold what they refer to. */
+  void purge(Instant now) {
+    Timestamp old = Timestamp.from(now.minus(Deleted.KEPT));
+    transaction.executeWithoutResult(
+        t -> {
+          jdbc.update("delete from logged_fly where deleted_at < ?", old);
+          jdbc.update("delete from pattern where deleted_at < ?", old);
+          jdbc.update("delete from own_hook where deleted_at < ?", old);
+          jdbc.update(
+              """
+              delete from house_school s where deleted_at < ?
+                and not exists (select 1 from pattern p where p.school = s.id)
+                and not exists (select 1 from pattern_step p
+                  where p.document #>> '{pattern,school}' = s.id)
+                and not exists (select 1 from logged_fly f
+                  where f.entry #>> '{document,pattern,school}' = s.id)""",
+              old);
+          jdbc.update(
+              """
+              delete from own_material_value v where deleted_at < ?
+                and not exists (select 1 from pattern p where v.material = any(p.materials))
+                and not exists (select 1 from pattern_step p
+                  where p.document @> jsonb_build_object('pattern', jsonb_build_object('parts',
+                    jsonb_build_array(jsonb_build_object('material', v.material)))))
+                and not exists (select 1 from logged_fly f
+                  where f.entry @> jsonb_build_object('document', jsonb_build_object('pattern',
+                    jsonb_build_object('parts',
+                      jsonb_build_array(jsonb_build_object('material', v.material))))))""",
+              old);
+          jdbc.update(
+              "delete from answered_change where answered_at < ?",
+              Timestamp.from(now.minus(ANSWERS_KEPT)));
+          schools.changed();
+          materials.changed();
+        });
+  }
+
+  @PreDestroy
+  void stop() {
+    daily.shutdownNow();
+  }
+}

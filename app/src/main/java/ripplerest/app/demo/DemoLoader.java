@@ -1,0 +1,74 @@
+package ripplerest.app.demo;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import ripplerest.app.patterns.PatternStore;
+import ripplerest.exchange.format.PatternFile;
+import ripplerest.exchange.format.PatternReader;
+
+/** Loads the loan box of Fennel Hut, our invented demo, the first time a database is used. */
+@Component
+class DemoLoader implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+  private static final String FIRST = "lantern-dun.json";
+
+  private final PatternStore store;
+  private final PatternReader reader;
+  private final JdbcTemplate jdbc;
+  private final TransactionTemplate transaction;
+  private final DemoLog log;
+
+  DemoLoader(
+      PatternStore store,
+      PatternReader reader,
+      JdbcTemplate jdbc,
+      TransactionTemplate transaction,
+      DemoLog log) {
+    this.log = log;
+    this.store = store;
+    this.reader = reader;
+    this.jdbc = jdbc;
+    this.transaction = transaction;
+  }
+
+  @Override
+  public void run(ApplicationArguments args) throws IOException {
+    Integer loads = jdbc.queryForObject("select count(*) from demo_load", Integer.class);
+    if (loads != null && loads > 0) {
+      return;
+    }
+    List<PatternFile> demo = read();
+    transaction.executeWithoutResult(
+        t -> {
+          log.load(demo.stream().map(store::add).toList(), demo);
+          jdbc.update("insert into demo_load values (now())");
+        });
+    LOG.info("Loaded {} demo patterns.", demo.size());
+  }
+
+  private List<PatternFile> read() throws IOException {
+    Resource[] found =
+        new PathMatchingResourcePatternResolver().getResources("classpath*:demo/*.json");
+    Arrays.sort(
+        found,
+        Comparator.comparing((Resource r) -> !FIRST.equals(r.getFilename()))
+            .thenComparing(Resource::getFilename));
+    List<PatternFile> files = new ArrayList<>();
+    for (Resource r : found) {
+      files.add(reader.read(r.getContentAsByteArray()));
+    }
+    return files;
+  }
+}

@@ -1,0 +1,92 @@
+package ripplerest.app.http;
+
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Completes the OpenAPI document: every field of an answer is there unless its type is one that may
+ * be null, and the server is wherever the document came from.
+ */
+@Configuration
+class ApiDescription {
+  private static final Set<String> MAY_BE_NULL =
+      Set.of(
+          "RestView",
+          "ReserveView",
+          "FootprintView",
+          "EndView",
+          "BandView",
+          "OutlineView",
+          "IntervalView",
+          "WaitView",
+          "ProgressView",
+          "LandingView",
+          "EstimateView",
+          "WhatIfsView",
+          "WhatIfView",
+          "LeanView",
+          "HungView",
+          "UnderView",
+          "OverTimeView",
+          "LimitView",
+          "AmountsView",
+          "SizeRunView",
+          "SubstitutesView",
+          "SupportedView",
+          "FootprintsView",
+          "ChangesView",
+          "PlaceView",
+          "ProblemDocument",
+          "AddedView",
+          "PhotographView");
+  private static final Set<String> REQUESTS =
+      Set.of(
+          "TypedLengthRequest", "NewPattern", "NewSchool", "NewHook", "NewRule", "Marks", "Change");
+
+  static {
+    SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);
+  }
+
+  @Bean
+  OpenApiCustomizer completeApi() {
+    return api -> {
+      api.setServers(List.of(new Server().url("/")));
+      @SuppressWarnings("rawtypes")
+      Map<String, Schema> schemas = api.getComponents().getSchemas();
+      schemas.forEach(
+          (name, schema) -> {
+            if (!REQUESTS.contains(name)) {
+              require(schema);
+            }
+          });
+    };
+  }
+
+  @SuppressWarnings("unchecked")
+  private static void require(Schema<?> schema) {
+    List<String> required = new ArrayList<>();
+    if (schema.getProperties() == null) {
+      return;
+    }
+    schema
+        .getProperties()
+        .forEach(
+            (name, property) -> {
+              String ref = property.get$ref();
+              String type = ref == null ? "" : ref.substring(ref.lastIndexOf('/') + 1);
+              if (!MAY_BE_NULL.contains(type)) {
+                required.add(name);
+              }
+            });
+    schema.setRequired(required);
+  }
+}

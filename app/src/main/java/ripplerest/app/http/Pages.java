@@ -1,0 +1,89 @@
+package ripplerest.app.http;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.util.Base64;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Serves the built front end; a path that is no file is a page of the application. */
+@Configuration
+class Pages implements WebMvcConfigurer {
+  @Override
+  public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+    registry
+        .addResourceHandler("/*.svg", "/*.txt")
+        .addResourceLocations("classpath:/static/")
+        .setCacheControl(CacheControl.noCache());
+  }
+
+  /**
+   * The one page, whichever view of it was asked for. Its policy lets it load its own files only;
+   * the style that a library puts in has to carry the nonce that the page was sent with.
+   */
+  @Controller
+  static class Page {
+    private static final String NONCE = "{{nonce}}";
+
+    private final SecureRandom random = new SecureRandom();
+    private final String html;
+
+    Page() throws IOException {
+      ClassPathResource index = new ClassPathResource("/static/index.html");
+      html = index.exists() ? index.getContentAsString(StandardCharsets.UTF_8) : "";
+    }
+
+    @GetMapping({
+      "/",
+      "/bench/**",
+      "/log",
+      "/log/*",
+      "/book",
+      "/deleted",
+      "/materials",
+      "/hooks",
+      "/schools"
+    })
+    ResponseEntity<String> page(HttpServletRequest request) {
+      byte[] bytes = new byte[16];
+      random.nextBytes(bytes);
+      String nonce = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+      return ResponseEntity.ok()
+          .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
+          .cacheControl(CacheControl.noStore())
+          .header(SafetyHeaders.POLICY, policy(nonce))
+          .body(html.replace(NONCE, nonce));
+    }
+
+    /**
+     * Style attributes are how a drawing is placed, so those are allowed; elements need the nonce.
+     */
+    private static String policy(String nonce) {
+      return String.join(
+          "; ",
+          "default-src 'none'",
+          "script-src 'self'",
+          "style-src 'self' 'nonce-" + nonce + "'",
+          "img-src 'self' data: blob:",
+          "font-src 'self'",
+          "connect-src 'self'",
+          "base-uri 'none'",
+          "form-action 'none'",
+          "frame-ancestors 'none'");
+    }
+  }
+}

@@ -1,0 +1,82 @@
+package ripplerest.app.library;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.http.Csv;
+import ripplerest.core.material.Material;
+import ripplerest.core.material.MaterialRow;
+import ripplerest.exchange.format.MaterialTable;
+
+/** The material table: what is known, from where, and which patterns use it. */
+@RestController
+@RequestMapping("/api/materials")
+class MaterialController {
+  private final MaterialStore store;
+  private final InUse book;
+
+  MaterialController(MaterialStore store, InUse book) {
+    this.store = store;
+    this.book = book;
+  }
+
+  /** One value, in the unit of the file. */
+  record MaterialValue(
+      String property, double value, double spread, String unit, String kind, String source) {}
+
+  /** A material with all that is known of it; whether the tier brought any of it along. */
+  record MaterialEntry(
+      String id, String label, boolean own, long patterns, List<MaterialValue> values) {}
+
+  @GetMapping
+  List<MaterialEntry> all() {
+    Map<String, Long> used = book.materials();
+    return store.materials().offered().stream()
+        .map(m -> entry(m, used.getOrDefault(m.id(), 0L)))
+        .toList();
+  }
+
+  @GetMapping(path = "/table", produces = Csv.TYPE)
+  ResponseEntity<String> table() throws IOException {
+    return Csv.file("materials.csv", MaterialTable.write(store.materials()));
+  }
+
+  /** Takes in the values of a CSV file that differ from the table that ships, all or none. */
+  @PostMapping(path = "/table", consumes = Csv.TYPE)
+  Csv.Added bringIn(HttpServletRequest request) throws IOException {
+    return new Csv.Added(store.take(MaterialRow.readAll(Csv.reader(request))));
+  }
+
+  /** Forgets what the tier brought along of one material. */
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void forget(@PathVariable String id) {
+    store.forget(id);
+  }
+
+  private MaterialEntry entry(Material m, long patterns) {
+    List<MaterialValue> values =
+        MaterialRow.of(m).stream()
+            .map(
+                r ->
+                    new MaterialValue(
+                        r.property().fileName(),
+                        r.value(),
+                        r.spread(),
+                        r.property().fileUnit(),
+                        r.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                        r.source()))
+            .toList();
+    return new MaterialEntry(m.id(), m.label(), store.isOwn(m.id()), patterns, values);
+  }
+}

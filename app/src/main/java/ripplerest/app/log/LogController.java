@@ -1,0 +1,251 @@
+package ripplerest.app.log;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.http.Csv;
+import ripplerest.app.http.Revisions;
+import ripplerest.app.library.CarriedStore;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.app.patterns.PatternStore;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.material.Materials;
+import ripplerest.core.outline.Outline;
+import ripplerest.core.outline.Outliner;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.tied.AsTied;
+import ripplerest.core.tied.Made;
+import ripplerest.core.tied.Planned;
+import ripplerest.core.tied.Trend;
+import ripplerest.exchange.format.InvalidDocumentException;
+import ripplerest.exchange.format.LogFile;
+import ripplerest.exchange.format.LoggedFly;
+import ripplerest.exchange.format.PatternFile;
+import ripplerest.exchange.format.PatternReader;
+import ripplerest.exchange.format.PatternWriter;
+import ripplerest.exchange.format.Skipped;
+import ripplerest.exchange.view.AsTiedView;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The log of tied flies: what was really made, what it does, and what a tier's hands do. */
+@RestController
+class LogController {
+  private final LogStore log;
+  private final PatternStore patterns;
+  private final PatternReader reader;
+  private final Sizer sizer;
+  private final MaterialStore materials;
+  private final CarriedStore carried;
+  private final FlyResources resources;
+
+  LogController(
+      LogStore log,
+      PatternStore patterns,
+      PatternReader reader,
+      Sizer sizer,
+      MaterialStore materials,
+      CarriedStore carried,
+      FlyResources resources) {
+    this.resources = resources;
+    this.carried = carried;
+    this.log = log;
+    this.patterns = patterns;
+    this.reader = reader;
+    this.sizer = sizer;
+    this.materials = materials;
+  }
+
+  /** A tied fly in the list; {@code unreadable} says why no more is known of it. */
+  record FlyLine(
+      UUID id,
+      String name,
+      int size,
+      Instant tiedAt,
+      double seconds,
+      List<String> differences,
+      boolean pictured,
+      String notes,
+      String unreadable) {}
+
+  /** What is changed of a tied fly; the picture's measures come with the picture. */
+  record Change(double seconds, double massMg, String notes, List<LoggedFly.Measurement> made) {}
+
+  /** What a tier's hands do, in words, and whether it is a habit rather than chance. */
+  record TrendLine(
+      String kind,
+      String field,
+      int flies,
+      double share,
+      double error,
+      boolean habit,
+      String words) {}
+
+  /** All tied flies, the latest first. */
+  @GetMapping("/api/log")
+  List<FlyLine> list() {
+    LogStore.Log all = log.all();
+    List<FlyLine> lines = new ArrayList<>();
+    all.unreadable().forEach(u -> lines.add(line(u)));
+    all.entries().forEach(e -> lines.add(line(e)));
+    return lines;
+  }
+
+  private static FlyLine line(LogStore.Entry e) {
+    LoggedFly f = e.fly();
+    JsonNode pattern = f.document().path("pattern");
+    return new FlyLine(
+        f.id(),
+        pattern.path("name").asString(""),
+        pattern.path("hook").path("size").asInt(0),
+        f.tiedAt(),
+        f.seconds(),
+        f.measures().stream().filter(Made::differs).map(Made::words).toList(),
+        e.pictured(),
+        f.notes(),
+        "");
+  }
+
+  private static FlyLine line(LogStore.Unreadable u) {
+    return new FlyLine(u.id(), u.name(), 0, Instant.EPOCH, 0, List.of(), false, "", u.why());
+  }
+
+  /** A fly tied to a stored pattern as it is now, of which nothing is measured yet. */
+  @PostMapping("/api/log")
+  ResponseEntity<FlyResources.Fly> add(@RequestParam UUID pattern) {
+    LoggedFly fly = LoggedFly.fresh(patterns.get(pattern).document(), Instant.now(), 0);
+    return tagged(log.keep(fly, pattern));
+  }
+
+  /** One tied fly. */
+  @GetMapping("/api/log/{id}")
+  ResponseEntity<FlyResources.Fly> fly(@PathVariable UUID id) {
+    return tagged(log.get(id));
+  }
+
+  private ResponseEntity<FlyResources.Fly> tagged(LogStore.Entry e) {
+    return ResponseEntity.ok().eTag(Revisions.tag(e.revision())).body(resources.of(e));
+  }
+
+  /** Keeps what was measured of a fly; what is left out is as planned. */
+  @PutMapping(path = "/api/log/{id}", consumes = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<FlyResources.Fly> change(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+      @RequestBody Change change) {
+    return tagged(
+        log.change(
+            id,
+            Revisions.required(ifMatch),
+            before ->
+                new LoggedFly(
+                    id,
+                    before.tiedAt(),
+                    change.seconds(),
+                    change.massMg(),
+                    change.notes(),
+                    before.document(),
+                    LoggedFly.made(
+                        Planned.of(sizer.size(resources.plan(before).pattern())),
+                        change.made() == null ? List.of() : change.made()),
+                    before.photograph())));
+  }
+
+  /** How the fly as tied sits beside its plan, and what each difference does. */
+  @GetMapping("/api/log/{id}/as-tied")
+  AsTiedView asTied(@PathVariable UUID id) {
+    LoggedFly fly = log.get(id).fly();
+    PatternFile plan = resources.plan(fly);
+    SizedPattern sized = sizer.size(plan.pattern());
+    Materials table = materials.materials();
+    List<Made> made = fly.made(Planned.of(sized));
+    AsTied tied = AsTied.of(sized, made, table, sizer, plan.conditions());
+    Optional<Outline> drawn =
+        Estimator.estimate(tied.sized(), table, plan.conditions(), Options.poseOnly())
+            .rest()
+            .map(rest -> Outliner.of(tied.sized(), table, plan.conditions(), rest));
+    return AsTiedView.of(tied, drawn);
+  }
+
+  @DeleteMapping("/api/log/{id}")
+  ResponseEntity<Void> delete(@PathVariable UUID id) {
+    log.delete(id);
+    return ResponseEntity.noContent().build();
+  }
+
+  /** What a tier's hands do again and again, habits first. */
+  @GetMapping("/api/log/trends")
+  List<TrendLine> trends() {
+    List<Made> all = log.all().flies().stream().flatMap(f -> f.measures().stream()).toList();
+    return Trend.of(all).stream()
+        .map(
+            t ->
+                new TrendLine(
+                    t.kind(), t.field(), t.flies(), t.share(), t.error(), t.isHabit(), t.words()))
+        .sorted(java.util.Comparator.comparing(TrendLine::habit).reversed())
+        .toList();
+  }
+
+  /** The whole log in the open format. */
+  @GetMapping(path = "/api/log.json", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<String> json() {
+    Export all = export();
+    String name = ContentDisposition.attachment().filename("log.json").build().toString();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, name)
+        .body(LogFile.write(all.flies(), all.skipped()));
+  }
+
+  /** The same to count with, a line for each thing that was measured. */
+  @GetMapping(path = "/api/log.csv", produces = Csv.TYPE)
+  ResponseEntity<String> csv() throws IOException {
+    Export all = export();
+    return Csv.file("log.csv", LogFile.csv(all.flies(), all.skipped()));
+  }
+
+  /** Takes a log in, all of it or none; flies that are here already stay as they are. */
+  @PostMapping(path = "/api/log/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  Csv.Added take(HttpServletRequest request) throws IOException {
+    return new Csv.Added(log.addAll(LogFile.read(request.getInputStream(), reader, sizer)));
+  }
+
+  /** What goes out: every fly with what its plan needs, and the names of what cannot be read. */
+  private record Export(List<LoggedFly> flies, List<Skipped> skipped) {}
+
+  private Export export() {
+    List<LoggedFly> flies = new ArrayList<>();
+    List<Skipped> skipped = new ArrayList<>();
+    LogStore.Log all = log.all();
+    all.unreadable().forEach(u -> skipped.add(new Skipped(u.id().toString(), u.name(), u.why())));
+    for (LoggedFly fly : all.flies()) {
+      try {
+        String packed = PatternWriter.write(carried.packed(resources.plan(fly)));
+        flies.add(fly.planned(JsonMapper.shared().readTree(packed)));
+      } catch (InvalidDocumentException | OutOfRangeException e) {
+        String name = fly.document().at("/pattern/name").asString("");
+        skipped.add(new Skipped(fly.id().toString(), name, e.getMessage()));
+      }
+    }
+    return new Export(flies, skipped);
+  }
+}

@@ -1,0 +1,129 @@
+package ripplerest.app.log;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.http.Revisions;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.app.patterns.PatternStore;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.core.tying.Card;
+import ripplerest.core.tying.CardWriter;
+import ripplerest.core.tying.OwnTimes;
+import ripplerest.exchange.format.LoggedFly;
+import ripplerest.exchange.format.PatternFile;
+import ripplerest.exchange.format.PatternReader;
+
+/** A fly on the vise: at which step it is, and how long each has taken. */
+@RestController
+class TyingController {
+  private static final int MOST_STEPS = Pattern.MOST_PARTS + 2;
+
+  /** A step that was leafed past tells nothing of a hand, s. */
+  private static final double LEAST_SECONDS = 2;
+
+  private final LogStore log;
+  private final PatternStore patterns;
+  private final PatternReader reader;
+  private final Sizer sizer;
+  private final MaterialStore materials;
+
+  TyingController(
+      LogStore log,
+      PatternStore patterns,
+      PatternReader reader,
+      Sizer sizer,
+      MaterialStore materials) {
+    this.log = log;
+    this.patterns = patterns;
+    this.reader = reader;
+    this.sizer = sizer;
+    this.materials = materials;
+  }
+
+  /** Where the tier is, and how long each step has taken. */
+  record At(int step, List<Double> seconds) {}
+
+  /** Where the tier is; the first step if nobody ties it. */
+  @GetMapping("/api/patterns/{id}/tying")
+  ResponseEntity<LogStore.Tying> tying(@PathVariable UUID id) {
+    patterns.get(id);
+    return tagged(log.tying(id));
+  }
+
+  /** Keeps where the tier is: what this has answered survives a power cut. */
+  @PutMapping(path = "/api/patterns/{id}/tying", consumes = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<LogStore.Tying> keep(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+      @RequestBody At at) {
+    patterns.get(id);
+    long revision = Revisions.required(ifMatch);
+    Require.inRange("step", at.step(), 0, MOST_STEPS);
+    List<Double> seconds = at.seconds() == null ? List.of() : at.seconds();
+    Require.inRange("steps that were timed", seconds.size(), 0, MOST_STEPS);
+    seconds.forEach(s -> Require.inRange("seconds", s == null ? Double.NaN : s, 0, 24 * 3600, "s"));
+    return tagged(log.tying(id, revision, at.step(), seconds));
+  }
+
+  private static ResponseEntity<LogStore.Tying> tagged(LogStore.Tying at) {
+    return ResponseEntity.ok().eTag(Revisions.tag(at.revision())).body(at);
+  }
+
+  /** Takes the fly off the vise. */
+  @DeleteMapping("/api/patterns/{id}/tying")
+  ResponseEntity<Void> abandon(@PathVariable UUID id) {
+    log.abandon(id);
+    return ResponseEntity.noContent().build();
+  }
+
+  /** The fly is finished: it goes into the log once, and its times teach the clock. */
+  @PostMapping("/api/patterns/{id}/tying/finish")
+  LoggedFly finish(
+      @PathVariable UUID id,
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    long revision = Revisions.required(ifMatch);
+    String document = patterns.get(id).document();
+    PatternFile plan = reader.read(document.getBytes(StandardCharsets.UTF_8));
+    Card card = CardWriter.of(sizer.size(plan.pattern()), materials.materials());
+    return log.finish(
+        id,
+        revision,
+        seconds -> {
+          double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
+          return LoggedFly.fresh(document, Instant.now(), whole);
+        },
+        seconds -> ratios(card, seconds));
+  }
+
+  private static Map<String, List<Double>> ratios(Card card, List<Double> seconds) {
+    Map<String, List<Double>> ratios = new HashMap<>();
+    for (int i = 0; i < Math.min(seconds.size(), card.steps().size()); i++) {
+      double took = seconds.get(i);
+      Card.Step step = card.steps().get(i);
+      if (took >= LEAST_SECONDS && took <= OwnTimes.LONGEST) {
+        ratios
+            .computeIfAbsent(Pattern.kindOf(step.part()), k -> new ArrayList<>())
+            .add(OwnTimes.ratio(took, step.seconds()));
+      }
+    }
+    return ratios;
+  }
+}

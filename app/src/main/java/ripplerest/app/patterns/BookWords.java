@@ -1,0 +1,39 @@
+package ripplerest.app.patterns;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import ripplerest.app.library.SchoolStore;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.material.Materials;
+
+/** The words by which a pattern is found: its own, and those of its school, parts and materials. */
+@Component
+public class BookWords {
+  private final SchoolStore schools;
+  private final Materials shipped = Materials.standard();
+
+  BookWords(SchoolStore schools) {
+    this.schools = schools;
+  }
+
+  /** All of them, the name first. */
+  String of(Pattern pattern) {
+    List<String> words = new ArrayList<>();
+    words.add(pattern.name());
+    words.add(pattern.natural());
+    words.add(schools.schools().named(pattern.school()).label());
+    pattern.hook().measured().ifPresent(m -> words.add(m.name()));
+    for (Part part : pattern.parts()) {
+      words.add(PartKind.of(part).label());
+      words.add(part.material().replace('-', ' '));
+      if (shipped.knows(part.material())) {
+        words.add(shipped.get(part.material()).label());
+      }
+    }
+    words.add(pattern.notes());
+    return String.join("\n", words);
+  }
+}

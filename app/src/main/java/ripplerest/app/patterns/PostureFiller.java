@@ -1,0 +1,172 @@
+package ripplerest.app.patterns;
+
+import jakarta.annotation.PreDestroy;
+import jakarta.persistence.EntityManager;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.app.work.QuietGate;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.sizing.Sizer;
+import ripplerest.exchange.format.PatternFile;
+import ripplerest.exchange.format.PatternReader;
+
+/**
+ * Puts patterns on the water one at a time in the background, so that the book can be searched by
+ * posture; a pattern that is being worked on is left alone until it has been quiet for a while.
+ */
+@Component
+class PostureFiller {
+  private static final Logger LOG = LoggerFactory.getLogger(PostureFiller.class);
+  private static final int AT_A_TIME = 20;
+  private static final long PAUSE_SECONDS = 5;
+  private static final int MOST_TRIES = 3;
+
+  private final EntityManager manager;
+  private final TransactionTemplate transaction;
+  private final PatternRepository repository;
+  private final PatternReader reader;
+  private final Sizer sizer;
+  private final MaterialStore materials;
+  private final BookWords book;
+  private final QuietGate gate;
+  private final ScheduledExecutorService worker =
+      Executors.newSingleThreadScheduledExecutor(
+          work -> {
+            Thread thread = new Thread(work, "postures");
+            thread.setDaemon(true);
+            thread.setPriority(Thread.MIN_PRIORITY);
+            return thread;
+          });
+
+  PostureFiller(
+      EntityManager manager,
+      TransactionTemplate transaction,
+      PatternRepository repository,
+      PatternReader reader,
+      Sizer sizer,
+      MaterialStore materials,
+      BookWords book,
+      QuietGate gate) {
+    this.gate = gate;
+    this.manager = manager;
+    this.transaction = transaction;
+    this.repository = repository;
+    this.reader = reader;
+    this.sizer = sizer;
+    this.materials = materials;
+    this.book = book;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void begin() {
+    worker.scheduleWithFixedDelay(this::fill, 1, PAUSE_SECONDS, TimeUnit.SECONDS);
+  }
+
+  /** Goes on until every quiet pattern has a posture. */
+  void fill() {
+    try {
+      while (!worker.isShutdown() && fillSome() > 0) {
+        // the next few
+      }
+    } catch (RuntimeException e) {
+      LOG.warn("Postures are looked at again later: {}", e.getMessage());
+    }
+  }
+
+  private int fillSome() {
+    List<UUID> ids =
+        manager
+            .createQuery(
+                "select p.id from PatternEntity p where p.posture is null and p.deletedAt is null"
+                    + " and p.postureTries < "
+                    + MOST_TRIES
+                    + " and p.updatedAt < :quiet order by p.updatedAt",
+                UUID.class)
+            .setParameter("quiet", java.time.Instant.now().minusSeconds(PAUSE_SECONDS))
+            .setMaxResults(AT_A_TIME)
+            .getResultList();
+    for (UUID id : ids) {
+      gate.whileBusy(); // whoever waits for a pose goes before
+      long begun = System.nanoTime();
+      repository.findById(id).ifPresent(this::tryToFill);
+      if (!rested(System.nanoTime() - begun)) {
+        return 0;
+      }
+    }
+    return ids.size();
+  }
+
+  /** Leaves the machine to the bench for as long as it was used; false if it is to end. */
+  private static boolean rested(long nanos) {
+    try {
+      TimeUnit.NANOSECONDS.sleep(nanos);
+      return true;
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
+  }
+
+  /** One that cannot be read or reckoned holds up no other, and is given up after a few tries. */
+  private void tryToFill(PatternEntity stored) {
+    try {
+      fill(stored);
+    } catch (DataAccessException e) {
+      throw e; // not the pattern's fault
+    } catch (RuntimeException e) {
+      LOG.warn("{} ({}) has no posture: {}", stored.name(), stored.id(), e.getMessage());
+      transaction.executeWithoutResult(
+          t ->
+              manager
+                  .createNativeQuery(
+                      "update pattern set posture_tries = posture_tries + 1 where id = :id")
+                  .setParameter("id", stored.id())
+                  .executeUpdate());
+    }
+  }
+
+  /** Only if it was not changed meanwhile; its revision stays, for nobody changed it. */
+  private void fill(PatternEntity stored) {
+    PatternFile file = reader.read(stored.document().getBytes(StandardCharsets.UTF_8));
+    Estimate estimate =
+        Estimator.estimate(
+            sizer.size(file.pattern()),
+            materials.materials(),
+            file.conditions(),
+            Options.poseOnly());
+    stored.index(file.pattern(), book);
+    transaction.executeWithoutResult(
+        t ->
+            manager
+                .createNativeQuery(
+                    "update pattern set posture = :posture, words = :words,"
+                        + " materials = :materials, hook_shape = :shape"
+                        + " where id = :id and revision = :revision")
+                .setParameter("posture", estimate.word())
+                .setParameter("words", stored.words())
+                .setParameter("materials", stored.materials())
+                .setParameter("shape", stored.hookShape())
+                .setParameter("id", stored.id())
+                .setParameter("revision", stored.revision())
+                .executeUpdate());
+  }
+
+  @PreDestroy
+  void stop() {
+    worker.shutdownNow();
+  }
+}

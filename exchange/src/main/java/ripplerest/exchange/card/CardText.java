@@ -1,0 +1,50 @@
+package ripplerest.exchange.card;
+
+import java.util.Locale;
+import ripplerest.core.tying.Card;
+
+/** A card as plain text. */
+public final class CardText {
+  private CardText() {}
+
+  /** The whole card; lines end with a line feed. */
+  public static String of(Card card) {
+    StringBuilder text = new StringBuilder();
+    text.append(card.name()).append('\n').append("Hook: ").append(card.hook()).append("\n\n");
+    text.append("Before you start\n");
+    card.preparation().forEach(p -> text.append("- ").append(p).append('\n'));
+    int number = 1;
+    for (Card.Step step : card.steps()) {
+      text.append('\n').append(number++).append(". ").append(step.title());
+      text.append(" (").append(step.material()).append(")\n");
+      line(text, "where", step.place());
+      line(text, "take", String.join("; ", step.take()));
+      line(text, "do", step.how());
+      line(text, "check", step.check());
+      line(text, step.mistake().replaceFirst("\\.$", "?"), step.remedy());
+      line(text, "caution", step.caution());
+      line(text, "either way", step.ways());
+    }
+    text.append("\nLengths\n");
+    for (Card.Bar bar : card.bars()) {
+      text.append(String.format(Locale.ROOT, "- %s: %.1f mm%n", bar.name(), bar.mm()));
+    }
+    text.append("\nCare\n");
+    card.cautions().forEach(c -> text.append("- ").append(c).append('\n'));
+    text.append(
+        String.format(
+            Locale.ROOT, "%nAbout %.0f minutes (assumption).%n", Math.ceil(card.seconds() / 60)));
+    return text.toString().replace("\r\n", "\n");
+  }
+
+  /** What is said under a name; a question has its mark already. */
+  static String labelled(String name, String words) {
+    return name + (name.endsWith("?") ? " " : ": ") + words;
+  }
+
+  private static void line(StringBuilder text, String name, String words) {
+    if (!words.isEmpty()) {
+      text.append("   ").append(labelled(name, words)).append('\n');
+    }
+  }
+}

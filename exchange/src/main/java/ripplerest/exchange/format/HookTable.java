@@ -1,0 +1,101 @@
+package ripplerest.exchange.format;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.quantity.OutOfRangeException;
+
+/** Hooks as CSV: those of the size table have no name, measured ones have; mm and mg. */
+public final class HookTable {
+  private static final List<String> COLUMNS =
+      List.of("name", "size", "shape", "shank-mm", "gap-mm", "wire-mm", "eye-mm", "ten-mg");
+
+  private HookTable() {}
+
+  /** All hooks, a line each; no weight of ten where nobody weighed them. */
+  public static String write(List<HookSpec> hooks) throws IOException {
+    StringBuilder out = new StringBuilder();
+    try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
+      csv.printRecord(COLUMNS);
+      for (HookSpec spec : hooks) {
+        Hook hook = Hook.of(spec);
+        csv.printRecord(
+            Spreadsheet.harmless(spec.measured().map(HookSpec.Measured::name).orElse("")),
+            spec.size(),
+            spec.shape().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+            hundredths(hook.shankMm()),
+            hundredths(hook.gapMm()),
+            hundredths(hook.wireMm()),
+            hundredths(hook.eyeMm()),
+            spec.measured().flatMap(HookSpec.Measured::tenMg).map(Object::toString).orElse(""));
+      }
+    }
+    return out.toString();
+  }
+
+  /** The measured hooks of a file; lines without a name are the size table's and stay there. */
+  public static List<HookSpec> read(Reader reader) throws IOException {
+    List<HookSpec> hooks = new ArrayList<>();
+    try (var records =
+        CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
+      if (!records.getHeaderNames().equals(COLUMNS)) {
+        throw new OutOfRangeException(
+            "first line",
+            records.getHeaderNames().toString(),
+            "the columns " + COLUMNS,
+            "Start the file with these names.");
+      }
+      for (CSVRecord r : records) {
+        if (!r.get(0).isBlank()) {
+          hooks.add(read(r, "line " + (r.getRecordNumber() + 1)));
+        }
+      }
+    }
+    return hooks;
+  }
+
+  private static HookSpec read(CSVRecord r, String line) {
+    try {
+      if (!r.isConsistent()) {
+        throw new OutOfRangeException(
+            "columns", "" + r.size(), "" + COLUMNS.size(), "Fill every column.");
+      }
+      Optional<Double> ten =
+          r.get("ten-mg").isBlank() ? Optional.empty() : Optional.of(number(r, "ten-mg"));
+      HookSpec.Measured measured =
+          new HookSpec.Measured(
+              Spreadsheet.plain(r.get("name")),
+              number(r, "shank-mm"),
+              number(r, "gap-mm"),
+              number(r, "wire-mm"),
+              number(r, "eye-mm"),
+              ten);
+      int size = (int) Math.round(number(r, "size"));
+      HookSpec.Shape shape = HookSpec.Shape.named(r.get("shape"));
+      return new HookSpec(size, shape, 0, 0, Optional.of(measured));
+    } catch (OutOfRangeException e) {
+      throw new OutOfRangeException(line + "/" + e.field(), e.value(), e.bound(), e.remedy());
+    }
+  }
+
+  private static double number(CSVRecord r, String column) {
+    try {
+      return Double.parseDouble(r.get(column));
+    } catch (NumberFormatException e) {
+      throw new OutOfRangeException(
+          column, "\"" + r.get(column) + "\"", "a number", "Write a number with a point.");
+    }
+  }
+
+  private static double hundredths(double v) {
+    return Math.round(v * 100) / 100.0;
+  }
+}

@@ -1,0 +1,27 @@
+package ripplerest.exchange.view;
+
+import java.util.List;
+import java.util.Optional;
+import ripplerest.core.advice.Goal;
+import ripplerest.core.hook.HookSpec;
+import ripplerest.core.hook.Natural;
+
+/**
+ * What a {@link Question} needs to know beside the fly.
+ *
+ * @param casts of a landing, 1 to {@link Question#MOST_CASTS}
+ * @param seed of random draws
+ * @param part name of the part that is asked about, or {@code hook}
+ * @param reserve film reserve that is wanted, in the fly's own weight
+ * @param natural insect that is matched, if any
+ * @param goal that is wanted, if any
+ * @param ownHooks hooks that the tier has beside those of the size table
+ */
+public record Ask(
+    int casts,
+    long seed,
+    String part,
+    double reserve,
+    Optional<Natural> natural,
+    Optional<Goal> goal,
+    List<HookSpec> ownHooks) {}

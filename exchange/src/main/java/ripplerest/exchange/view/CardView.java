@@ -1,0 +1,95 @@
+package ripplerest.exchange.view;
+
+import java.util.List;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.outline.Outline;
+import ripplerest.core.tying.Card;
+import ripplerest.core.tying.OwnTimes;
+
+/**
+ * A card to tie by, as it is sent; places are mm from the eye, 0 to 0 where there is none. Times
+ * are this tier's own as far as they were taken.
+ */
+public record CardView(
+    String name,
+    String hook,
+    EstimateView.HookView measure,
+    List<String> preparation,
+    List<StepView> steps,
+    List<BarView> bars,
+    List<String> cautions,
+    double seconds,
+    EstimateView.OutlineView vise) {
+
+  /** One step. */
+  public record StepView(
+      String part,
+      String title,
+      String material,
+      List<String> take,
+      String place,
+      double fromMm,
+      double toMm,
+      String how,
+      String check,
+      String mistake,
+      String remedy,
+      String caution,
+      String ways,
+      double seconds,
+      int timed,
+      List<BarView> bars) {}
+
+  /** A length at 1:1, mm. */
+  public record BarView(String name, double mm) {}
+
+  /**
+   * A card as it is sent.
+   *
+   * @param hook that it is tied on
+   * @param vise the fly as it stands in the vise
+   * @param own how long this tier takes
+   */
+  public static CardView of(Card c, Hook hook, Outline vise, OwnTimes own) {
+    return new CardView(
+        c.name(),
+        c.hook(),
+        EstimateView.hook(hook),
+        c.preparation(),
+        c.steps().stream().map(s -> step(s, own)).toList(),
+        c.bars().stream().map(CardView::bar).toList(),
+        c.cautions(),
+        Math.round(own.seconds(c)),
+        EstimateView.outline(vise));
+  }
+
+  private static StepView step(Card.Step s, OwnTimes own) {
+    boolean placed = !Double.isNaN(s.fromMm());
+    return new StepView(
+        s.part(),
+        s.title(),
+        s.material(),
+        s.take(),
+        s.place(),
+        placed ? rounded(s.fromMm()) : 0,
+        placed ? rounded(s.toMm()) : 0,
+        s.how(),
+        s.check(),
+        s.mistake(),
+        s.remedy(),
+        s.caution(),
+        s.ways(),
+        Math.round(own.seconds(s)),
+        own.timed(Pattern.kindOf(s.part())),
+        s.bar().map(CardView::bar).stream().toList());
+  }
+
+  private static BarView bar(Card.Bar b) {
+    return new BarView(b.name(), rounded(b.mm()));
+  }
+
+  private static double rounded(double v) {
+    return Math.round(v * 1e3) / 1e3;
+  }
+}

@@ -1,0 +1,81 @@
+package ripplerest.exchange.view;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.dressing.Length;
+import ripplerest.core.outline.Anchor;
+import ripplerest.core.outline.Outline;
+import ripplerest.core.sizing.Handle;
+import ripplerest.core.sizing.SizedPattern;
+
+/**
+ * Something on the fly that a hand can move: which field of which part (-1: the hook), what it is
+ * now, its bounds and steps in {@code unit}, the rules that name a place on the way, where its
+ * border lies on the shank ({@code null}: nowhere), and from where to where it reaches on the
+ * drawing (empty: not drawn).
+ */
+public record HandleView(
+    String part,
+    int index,
+    String field,
+    String unit,
+    double mm,
+    double mmPerUnit,
+    double value,
+    double low,
+    double high,
+    double step,
+    double leap,
+    List<SnapView> snaps,
+    PlaceView onShank,
+    List<double[]> reach) {
+
+  /** A place that a rule of thumb names, and what the pattern holds there. */
+  public record SnapView(String name, double mm, LengthView length) {}
+
+  /** A length as in a pattern: {@code rule} and {@code factor}, or empty and pinned mm. */
+  public record LengthView(String rule, double factor, double mm) {}
+
+  /** A place on the shank, mm from the eye. */
+  public record PlaceView(double mm) {}
+
+  static List<HandleView> of(SizedPattern sized, Outline outline) {
+    return Handle.of(sized).stream().map(h -> of(h, Anchor.of(h, outline))).toList();
+  }
+
+  private static HandleView of(Handle h, List<Vector3D> reach) {
+    return new HandleView(
+        h.part(),
+        h.index(),
+        h.field(),
+        h.unit(),
+        rounded(h.mm()),
+        rounded(h.mmPerUnit()),
+        rounded(h.value()),
+        rounded(h.low()),
+        rounded(h.high()),
+        h.step(),
+        h.leap(),
+        h.snaps().stream()
+            .map(s -> new SnapView(s.name(), rounded(s.mm()), length(s.length())))
+            .toList(),
+        Double.isNaN(h.shankMm()) ? null : new PlaceView(rounded(h.shankMm())),
+        reach.stream()
+            .map(p -> new double[] {rounded(p.getX()), rounded(p.getY()), rounded(p.getZ())})
+            .toList());
+  }
+
+  /** A length as a pattern holds it. */
+  public static LengthView length(Length length) {
+    return length instanceof Length.Rule rule
+        ? new LengthView(
+            rule.reference().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+            rounded(rule.factor()),
+            0)
+        : new LengthView("", 0, rounded(((Length.Pinned) length).mm()));
+  }
+
+  private static double rounded(double v) {
+    return Math.round(v * 1e3) / 1e3 + 0.0;
+  }
+}

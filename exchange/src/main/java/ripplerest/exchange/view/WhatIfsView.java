@@ -1,0 +1,94 @@
+package ripplerest.exchange.view;
+
+import java.util.List;
+import ripplerest.core.estimate.Lean;
+import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.WhatIfs;
+import ripplerest.core.rest.Judgement;
+import ripplerest.core.rest.Outcome;
+
+/**
+ * What a tier asks of a fly, answered: weakest link, each part soaked, one wire heavier, and why it
+ * leans. Angles degrees, heights mm, masses mg, reserves in the fly's own weight.
+ *
+ * @param now the fly as it is
+ * @param weakest name of the part whose soaking costs most; empty if none costs much
+ * @param soaked each part in turn wet through, the one that costs most first
+ * @param heavier one wire heavier; null if there is none
+ * @param lean why it leans; null unless it rests
+ */
+public record WhatIfsView(
+    SitsView now, String weakest, List<WhatIfView> soaked, WhatIfView heavier, LeanView lean) {
+
+  /**
+   * How a fly sits; {@code posture} is {@code sunk} or {@code unsettled}, and the numbers 0, for
+   * one that does not rest.
+   */
+  public record SitsView(
+      String posture,
+      double pitchDeg,
+      Judgement.Tilt tilt,
+      double eyeMm,
+      double pointMm,
+      double keepsPostureTo,
+      double sinksAt,
+      double massMg) {}
+
+  /** One thing otherwise. */
+  public record WhatIfView(String part, SitsView then) {}
+
+  /** Why it leans, in words, with what holds it where and what would change it. */
+  public record LeanView(
+      String words, double pitchDeg, List<LeverView> levers, List<ChangeView> changes) {}
+
+  /** Share of the weight that a part holds, and how far behind the weight it does, mm. */
+  public record LeverView(String part, double share, double behindMm) {}
+
+  /** One thing otherwise and the pitch it gives, °; 0 unless it rests. */
+  public record ChangeView(String words, Outcome outcome, double pitchDeg) {}
+
+  static WhatIfsView of(WhatIfs w) {
+    return new WhatIfsView(
+        sits(w.now()),
+        w.weakest().map(WhatIfs.WhatIf::part).orElse(""),
+        w.soaked().stream().map(WhatIfsView::whatIf).toList(),
+        w.heavier().map(WhatIfsView::whatIf).orElse(null),
+        w.lean().map(WhatIfsView::lean).orElse(null));
+  }
+
+  private static WhatIfView whatIf(WhatIfs.WhatIf w) {
+    return new WhatIfView(w.part(), sits(w.then()));
+  }
+
+  static SitsView sits(Sits s) {
+    return new SitsView(
+        s.word(),
+        tenth(s.pitchDeg()),
+        Judgement.tilt(s.pitchDeg()),
+        hundredth(s.eyeMm()),
+        hundredth(s.pointMm()),
+        hundredth(s.keepsPostureTo()),
+        hundredth(s.sinksAt()),
+        tenth(s.massMg()));
+  }
+
+  private static LeanView lean(Lean l) {
+    return new LeanView(
+        l.words(),
+        tenth(l.pitchDeg()),
+        l.levers().stream()
+            .map(v -> new LeverView(v.part(), hundredth(v.share()), tenth(v.behindMm())))
+            .toList(),
+        l.changes().stream()
+            .map(c -> new ChangeView(c.words(), c.outcome(), tenth(c.pitchDeg().orElse(0.0))))
+            .toList());
+  }
+
+  private static double tenth(double v) {
+    return Math.round(v * 10) / 10.0 + 0.0;
+  }
+
+  private static double hundredth(double v) {
+    return Math.round(v * 100) / 100.0 + 0.0;
+  }
+}

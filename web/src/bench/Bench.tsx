@@ -1,0 +1,369 @@
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { ApiError, mapSurface } from '../api/client'
+import type { Handle, PartKind, PatternDocument, PatternResource, School } from '../api/types'
+import { pxPerMm } from '../parts/calibration'
+import { movedTo } from '../parts/handle'
+import { openReadings, wantedBy } from '../parts/readings'
+import { savePicture } from '../parts/picture'
+import { inUnits, measureBy, unit } from '../parts/units'
+import { differences, fieldProblem } from '../parts/words'
+import type { Dragged } from '../scene/drag'
+import type { Point } from '../scene/projection'
+import { seesLine } from '../scene/projection'
+import { Calibrate } from '../drawing/Calibrate'
+import { type Opened, benchCommands } from './benchCommands'
+import { Commands, Keys } from '../shell/Commands'
+import { ConflictDialog } from './ConflictDialog'
+import { DrawingBar, type Looks } from '../drawing/DrawingBar'
+import { FishPlace } from '../drawing/FishPlace'
+import { FlyDrawing } from '../drawing/FlyDrawing'
+import { Goals } from './Goals'
+import { Handles } from './Handles'
+import { Heading } from './Heading'
+import { Hint, hintTaken } from './Hint'
+import { Cautions, Readings } from '../readings/Readings'
+import { RestChoice } from './RestChoice'
+import { ShankPlan } from './ShankPlan'
+import { Tray } from './Tray'
+import { TypeValue } from './TypeValue'
+import { UnitChoice } from '../shell/UnitChoice'
+import { nameOfPart } from './PartSheets'
+import { useAnswers } from '../readings/useAnswers'
+import { useAutosave } from './useAutosave'
+import { useBefore } from './useBefore'
+import type { Pulled } from './useGiveUp'
+import { useKeys } from '../shell/useKeys'
+import { bare, usePose } from './usePose'
+import { stillness, useSettling } from '../drawing/useSettling'
+
+type Props = {
+  opened: PatternResource
+  schools: School[]
+  kinds: PartKind[]
+  onSaved: () => void
+  onCopy: () => void
+  /** Keeps this version as a pattern of its own; told once it is kept. */
+  onKeepBoth: (mine: PatternDocument, kept: () => void) => void
+  onDelete: () => void
+  onSchool: (school: string) => void
+}
+
+const QUIET_MS = 500
+
+/** A rest that is not one of its own: how it sits under the weight that it can carry. */
+const LADEN = 'laden'
+
+/** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
+export function Bench(props: Props) {
+  const { opened, schools, kinds, onSaved, onCopy, onKeepBoth, onDelete, onSchool } = props
+  const { document, state, kept: stored, change, step, resolve, retry } = useAutosave(opened)
+  const [chosen, setChosen] = useState('')
+  const [window_, setWindow] = useState<Opened>()
+  const [typed, setTyped] = useState<{ handle: Handle; at: Point; text: string }>()
+  const [looks, setLooks] = useState<Looks>({
+    camera: 'side',
+    grid: false,
+    trueSize: false,
+    told: true,
+  })
+  const [fish, setFish] = useState({ deepMm: 60, behindMm: 72 })
+  unit.use()
+  const own = useMemo(() => bare(document), [document])
+  const kept = useMemo(() => JSON.stringify(own), [own])
+  const pose = usePose(kept, own)
+  const draft = pose.draft
+  const fly = useMemo(() => (draft ? bare(draft) : own), [draft, own])
+  const key = useMemo(() => (draft ? JSON.stringify(fly) : kept), [draft, fly, kept])
+  const estimate = pose.estimate
+  const quiet = useQuiet(kept)
+  const answers = useAnswers(
+    kept,
+    own,
+    quiet === kept && !draft && !pose.isStale && !pose.error,
+    wantedBy(openReadings.use()),
+  )
+  const full = answers.WHOLE?.estimate
+  const settling = useSettling(key, fly)
+  const [shown, setShown] = useState({ key, rest: '0' })
+  const others = full?.others ?? []
+  const rest = shown.key === key ? shown.rest : '0'
+  const other = others[Number(rest) - 1]
+  const laden = rest === LADEN ? answers.CARRY?.carry?.under : undefined
+  const surface = useQuery({
+    queryKey: ['surface', key],
+    queryFn: ({ signal }) => mapSurface(fly, signal),
+    enabled: !seesLine(looks.camera),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  })
+  const { name, school, hook } = stored.document.pattern
+  const listed = `${name} ${school} ${hook.size}`
+  const wasListed = useRef(listed)
+  useEffect(() => {
+    if (wasListed.current === listed) return
+    wasListed.current = listed
+    onSaved()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when the list says otherwise
+  }, [listed])
+  measureBy(estimate?.hook)
+
+  const now = pose.isStale ? undefined : estimate
+  const lastKept = useBefore(kept, now)
+  const [settled, setSettled] = useState(now)
+  if (now && now !== settled) setSettled(now)
+  const before = draft ? settled : lastKept
+  // While a hand moves something only drawing, sentence and plan follow: the rest would slow the hand.
+  const calm = draft ? settled : estimate
+  const fullBefore = useBefore(kept, full)
+  const { expect } = pose
+  const commit = useCallback(
+    (next: PatternDocument) => {
+      hintTaken()
+      expect(next)
+      change(next)
+    },
+    [change, expect],
+  )
+  const move = (handle: Handle, to: Dragged, held: Pulled) => {
+    const next = movedTo(document, handle, to.value, to.snap)
+    if (held === 'given-up') pose.letGo()
+    else if (held === 'held') pose.follow(next)
+    else commit(next)
+  }
+  const press = (k: string) =>
+    globalThis.document
+      .querySelector('[data-testid="fly"]')
+      ?.dispatchEvent(new KeyboardEvent('keydown', { key: k, bubbles: true }))
+  const navigate = useNavigate()
+  const commands = benchCommands({
+    id: opened.id,
+    looks,
+    setLooks,
+    open: setWindow,
+    undo: () => void step('undo'),
+    redo: () => void step('redo'),
+    play: settling.play,
+    copy: onCopy,
+    go: (path) => void navigate(path),
+    document,
+    choose: setChosen,
+  })
+  useKeys(commands)
+  const trueScale = looks.trueSize && pxPerMm.get() > 0 ? pxPerMm.get() : undefined
+  const outline = settling.outline ?? laden?.outline ?? other?.outline ?? estimate?.outline
+  const materials = useMemo(() => materialsOf(document), [document])
+  const aside = Boolean(other || laden || settling.outline)
+  return (
+    <main className="flex flex-1 flex-col">
+      <Heading
+        document={document}
+        state={state}
+        schools={schools}
+        id={opened.id}
+        steps={stored}
+        onStep={(way) => void step(way)}
+        onChange={change}
+        onCopy={onCopy}
+        onDelete={onDelete}
+        onSchool={onSchool}
+        onRetry={retry}
+      />
+      {pose.error && (
+        <p role="alert" className="text-warn px-6">
+          {problemWords(pose.error)}
+        </p>
+      )}
+      <p
+        aria-live="polite"
+        className="min-h-14 px-6 leading-7"
+        data-testid="verdict"
+        data-fly={pose.isStale ? 'stale' : 'fresh'}
+      >
+        <Verdict words={inUnits((full ?? estimate)?.verdict ?? 'Putting it on the water…')} />
+      </p>
+      <p aria-live="polite" className="sr-only" data-testid="difference">
+        {inUnits((estimate && before && !pose.isStale && differences(before, estimate)) || '')}
+      </p>
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(392px,1fr)_auto]">
+        <div className="relative min-h-[392px] min-w-0 print:min-h-[120mm]">
+          {estimate && (
+            <FlyDrawing
+              estimate={estimate}
+              rest={laden ? undefined : (other ?? estimate.rest)}
+              outline={outline}
+              band={other ? undefined : full?.band}
+              before={aside ? undefined : before}
+              camera={looks.camera}
+              surface={surface.data?.[0]}
+              fish={fish}
+              grid={looks.grid}
+              trueScale={trueScale}
+              carries={Boolean(laden)}
+              materials={materials}
+              chosen={chosen}
+              onChoose={setChosen}
+              told={looks.told && !settling.playing}
+              over={(view) =>
+                aside ? null : (
+                  <Handles
+                    handles={estimate.handles}
+                    view={view}
+                    chosen={chosen}
+                    refused={pose.error ? problemWords(pose.error) : undefined}
+                    onChoose={setChosen}
+                    onMove={move}
+                    onType={(handle, at, text) => setTyped({ handle, at, text })}
+                  />
+                )
+              }
+            />
+          )}
+          {typed && (
+            <TypeValue
+              {...typed}
+              document={document}
+              onChange={commit}
+              onClose={() => setTyped(undefined)}
+            />
+          )}
+          <DrawingBar
+            looks={looks}
+            onLooks={(next) => {
+              setLooks(next)
+              if (next.trueSize && pxPerMm.get() === 0) setWindow('calibrate')
+            }}
+            playing={settling.playing}
+            onPlay={stillness() ? undefined : settling.play}
+            onKey={press}
+            onSave={() => savePicture(document.pattern.name)}
+          />
+          {settling.failed && (
+            <p role="status" className="bg-leaf text-warn absolute top-11 right-2 rounded px-2">
+              {settling.failed}
+            </p>
+          )}
+          {looks.camera === 'below' && <FishPlace fish={fish} onMove={setFish} />}
+          <Hint />
+          {estimate?.rest && looks.camera !== 'below' && (
+            <RestChoice
+              rests={[estimate.rest, ...others]}
+              laden={answers.CARRY?.carry}
+              shown={rest}
+              onShow={(to) => setShown({ key, rest: to })}
+            />
+          )}
+        </div>
+        <aside
+          aria-label="Readings"
+          className="border-rule order-3 lg:relative lg:order-none lg:border-l"
+        >
+          <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
+            <div className="flex items-center justify-between gap-2 py-1 print:hidden">
+              <button
+                type="button"
+                className="bg-tide text-paper rounded-md px-3 py-0.5"
+                onClick={() => setWindow('goals')}
+              >
+                I want it to…
+              </button>
+              <UnitChoice />
+            </div>
+            {estimate && (
+              <Readings
+                pose={calm ?? estimate}
+                full={full}
+                answers={answers}
+                fly={own}
+                before={lastKept}
+                fullBefore={fullBefore}
+              />
+            )}
+            {estimate && <Cautions estimate={estimate} />}
+          </div>
+        </aside>
+        <div className="bg-leaf border-rule min-w-0 border-t lg:col-span-2">
+          {estimate && (
+            <ShankPlan
+              estimate={estimate}
+              materials={materials}
+              chosen={chosen}
+              onChoose={setChosen}
+              onMove={move}
+            />
+          )}
+          <Tray
+            document={document}
+            estimate={estimate}
+            kinds={kinds}
+            chosen={chosen}
+            onChoose={setChosen}
+            onChange={commit}
+          />
+        </div>
+      </div>
+      <Goals
+        open={window_ === 'goals'}
+        fly={document}
+        onApply={(next) => {
+          setWindow(undefined)
+          commit(next)
+        }}
+        onClose={() => setWindow(undefined)}
+      />
+      <Commands
+        open={window_ === 'commands'}
+        commands={commands}
+        onClose={() => setWindow(undefined)}
+      />
+      <Keys open={window_ === 'keys'} commands={commands} onClose={() => setWindow(undefined)} />
+      <Calibrate open={window_ === 'calibrate'} onClose={() => setWindow(undefined)} />
+      <ConflictDialog
+        mine={document}
+        stored={state.kind === 'changed-elsewhere' ? state.stored : undefined}
+        onMine={() => state.kind === 'changed-elsewhere' && resolve('mine', state.stored)}
+        onTheirs={() => state.kind === 'changed-elsewhere' && resolve('theirs', state.stored)}
+        onBoth={() => {
+          if (state.kind !== 'changed-elsewhere') return
+          const { stored: theirs } = state
+          onKeepBoth(renamed(document), () => resolve('theirs', theirs))
+        }}
+      />
+    </main>
+  )
+}
+
+/** How it sits, large; what else it might do, small. */
+function Verdict({ words }: { words: string }) {
+  const end = words.indexOf('. ')
+  const first = end < 0 ? words : words.slice(0, end + 1)
+  return (
+    <>
+      <span className="font-serif text-2xl">{first}</span> <span>{words.slice(first.length)}</span>
+    </>
+  )
+}
+
+function materialsOf(document: PatternDocument): Record<string, string> {
+  const { parts } = document.pattern
+  return Object.fromEntries(parts.map((p, i) => [nameOfPart(parts, i), p.material]))
+}
+
+function renamed(document: PatternDocument): PatternDocument {
+  const name = `${document.pattern.name.slice(0, 70)}, mine`
+  return { ...document, pattern: { ...document.pattern, name } }
+}
+
+/** A value once it has not changed for a moment. */
+function useQuiet(value: string): string {
+  const [quiet, setQuiet] = useState('')
+  useEffect(() => {
+    const timer = setTimeout(() => setQuiet(value), QUIET_MS)
+    return () => clearTimeout(timer)
+  }, [value])
+  return quiet
+}
+
+const problemWords = (error: Error) =>
+  error instanceof ApiError ? fieldProblem(error) : error.message

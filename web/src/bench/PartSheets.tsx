@@ -1,0 +1,282 @@
+import { ArrowLeft, ArrowRight, X } from 'lucide-react'
+import { useState } from 'react'
+import { usualPart } from '../api/client'
+import type {
+  Estimate,
+  Length,
+  Part,
+  PartField,
+  PartKind,
+  PatternDocument,
+  Reference,
+} from '../api/types'
+import { moved, withPart, withParts } from '../parts/document'
+import { part as words } from '../parts/words'
+import { Choice } from '../ui/Choice'
+import { LengthStepper } from './LengthStepper'
+import { Pick } from '../ui/Pick'
+import { Sheet } from '../ui/Sheet'
+import { length } from '../parts/units'
+import { Stepper } from '../ui/Stepper'
+import { PartAdvice } from './PartAdvice'
+
+type Props = {
+  document: PatternDocument
+  estimate: Estimate | undefined
+  kinds: PartKind[]
+  onChange: (next: PatternDocument) => void
+}
+
+/** The sheet of one part, made from what its kind can be asked. */
+export function PartSheet({
+  document,
+  index,
+  estimate,
+  kinds,
+  onChange,
+  onChoose,
+}: Props & { index: number; onChoose: (part: string) => void }) {
+  const parts = document.pattern.parts as Part[]
+  const p = parts[index]
+  const kind = kinds.find((k) => k.id === p?.part)
+  if (!p || !kind) return null
+  const name = nameOfPart(parts, index)
+  return (
+    <Sheet
+      title={title(name)}
+      buttons={
+        <>
+          <PartAdvice
+            document={document}
+            part={name}
+            counted={countedField(kind)}
+            onMaterial={(material) => onChange(withPart(document, index, { material }))}
+            onNumber={(field, number) => onChange(withPart(document, index, { [field]: number }))}
+          />
+          <Order
+            name={words(name)}
+            first={index === 0}
+            last={index === parts.length - 1}
+            only={parts.length === 1}
+            onMove={(by) => {
+              const next = moved(parts, index, by)
+              onChange(withParts(document, next))
+              onChoose(nameOfPart(next, index + by))
+            }}
+            onRemove={() => {
+              onChange(
+                withParts(
+                  document,
+                  parts.filter((_, j) => j !== index),
+                ),
+              )
+              onChoose('')
+            }}
+          />
+        </>
+      }
+    >
+      <Pick
+        label="of"
+        value={p.material}
+        options={choices(kind, p.material)}
+        onChange={(material) => onChange(withPart(document, index, { material }))}
+      />
+      {kind.fields.map((field) => (
+        <Field
+          key={field.name}
+          field={field}
+          value={p[field.name]}
+          mm={estimate?.dimensions.find((d) => d.part === name && d.name === field.name)?.mm}
+          hook={estimate?.hook}
+          onChange={(value) => onChange(withPart(document, index, { [field.name]: value }))}
+        />
+      ))}
+      <FeatherNote estimate={estimate} name={name} />
+    </Sheet>
+  )
+}
+
+/** The field by which more of a part holds more, if it has one. */
+const countedField = (kind: PartKind) =>
+  kind.fields.find((f) => f.name === 'count' || f.name === 'turns')
+
+/** As the core calls it: the kind, and from the second of a kind on its number. */
+export function nameOfPart(parts: readonly { part: string }[], index: number): string {
+  const kind = parts[index]?.part ?? ''
+  const before = parts.slice(0, index).filter((p) => p.part === kind).length
+  return before === 0 ? kind : `${kind}-${before + 1}`
+}
+
+export function title(name: string): string {
+  const text = words(name)
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/** Before the first part that most tie after it. */
+export function inserted(parts: Part[], part: Part, kinds: PartKind[]): Part[] {
+  const place = (p: Part) => kinds.findIndex((k) => k.id === p.part)
+  const at = parts.findIndex((p) => place(p) > place(part))
+  return at < 0 ? [...parts, part] : [...parts.slice(0, at), part, ...parts.slice(at)]
+}
+
+function Order(props: {
+  name: string
+  first: boolean
+  last: boolean
+  only: boolean
+  onMove: (by: -1 | 1) => void
+  onRemove: () => void
+}) {
+  const { name, first, last, only, onMove, onRemove } = props
+  const button = 'hover:text-tide p-0.5 disabled:opacity-30'
+  return (
+    <span className="flex">
+      <button
+        type="button"
+        className={button}
+        disabled={first}
+        aria-label={`${name}: tie earlier`}
+        onClick={() => onMove(-1)}
+      >
+        <ArrowLeft size={14} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className={button}
+        disabled={last}
+        aria-label={`${name}: tie later`}
+        onClick={() => onMove(1)}
+      >
+        <ArrowRight size={14} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className={button}
+        disabled={only}
+        aria-label={`${name}: leave out`}
+        onClick={onRemove}
+      >
+        <X size={14} aria-hidden />
+      </button>
+    </span>
+  )
+}
+
+const LABELS: Record<string, string> = { wires: 'thickness', feather: 'feather at hand' }
+
+const UNITS: Record<string, string> = {
+  'wire diameters': 'wires',
+  deg: '°',
+  mm: 'mm',
+  denier: 'den',
+  'a side': 'a side',
+}
+
+function Field({
+  field,
+  value,
+  mm,
+  hook,
+  onChange,
+}: {
+  field: PartField
+  value: Part[string] | undefined
+  mm: number | undefined
+  hook: Estimate['hook'] | undefined
+  onChange: (value: Part[string]) => void
+}) {
+  if (value === undefined) return null
+  if (field.type === 'length') {
+    const reference = field.reference as Reference
+    const lengths = { gap: hook?.gapMm, shank: hook?.shankMm, 'hook-length': hook?.hookLengthMm }
+    return (
+      <LengthStepper
+        label={field.name}
+        value={value as Length}
+        mm={mm}
+        reference={reference}
+        referenceMm={lengths[reference] ?? 1}
+        onChange={onChange}
+      />
+    )
+  }
+  if (field.type === 'choice') {
+    const options = field.options.map((o) => [o, o.replace('-', ' ')] as const)
+    const Control = options.length > 3 ? Pick : Choice
+    return (
+      <Control label={field.name} value={value as string} options={options} onChange={onChange} />
+    )
+  }
+  const count = field.name === 'count'
+  return (
+    <Stepper
+      label={LABELS[field.name] ?? (count && field.unit !== 'a side' ? field.unit : field.name)}
+      value={value as number}
+      step={field.type === 'count' ? 1 : step(field.unit)}
+      low={field.low}
+      high={field.high}
+      unit={UNITS[field.unit]}
+      onChange={onChange}
+    />
+  )
+}
+
+/** What one press of a button changes. */
+function step(unit: string): number {
+  if (unit === 'turns') return 0.5
+  return unit === 'deg' || unit === 'mm' ? 1 : 0.1
+}
+
+function FeatherNote({ estimate, name }: { estimate: Estimate | undefined; name: string }) {
+  const feather = estimate?.feathers.find((f) => f.part === name)
+  if (!feather) return null
+  return (
+    <p className="text-soft text-right text-sm">
+      hackle size {feather.hackleSize.toFixed(0)}, uses {length(feather.usedMm, 0)}
+      {feather.runsOutAfterTurns > 0 && (
+        <span className="text-warn"> ▲ runs out after {feather.runsOutAfterTurns} turns</span>
+      )}
+    </p>
+  )
+}
+
+export function AddPart({
+  kinds,
+  school,
+  onAdd,
+}: {
+  kinds: PartKind[]
+  school: string
+  onAdd: (part: Part) => void
+}) {
+  const [failed, setFailed] = useState('')
+  const add = (kind: string) => {
+    usualPart(school, kind)
+      .then((part) => {
+        setFailed('')
+        onAdd(part)
+      })
+      .catch((cause: Error) => setFailed(cause.message))
+  }
+  return (
+    <span className="flex items-center gap-2">
+      <Pick
+        label="add a part"
+        value=""
+        placeholder="choose"
+        options={kinds.map((k) => [k.id, k.label] as const)}
+        onChange={add}
+      />
+      {failed && <span role="alert">{failed}</span>}
+    </span>
+  )
+}
+
+/** The materials that serve here, and the one that is taken though it does not. */
+function choices(kind: PartKind, now: string) {
+  const served = kind.materials.map((m) => [m.id, m.label] as const)
+  return served.some(([id]) => id === now)
+    ? served
+    : [...served, [now, `${now.replaceAll('-', ' ')} (unusual)`] as const]
+}

@@ -1,0 +1,341 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Archive, ArchiveRestore, Copy, Download, Search, Trash2 } from 'lucide-react'
+import { Toast } from 'radix-ui'
+import { useEffect, useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import {
+  ApiError,
+  archivePattern,
+  copyPattern,
+  deletePattern,
+  findPatterns,
+  listMaterials,
+  listNaturals,
+  listSchools,
+  restorePattern,
+} from '../api/client'
+import type { BookPage, BookRow } from '../api/types'
+import { POSTURES, fieldProblem, posture } from '../parts/words'
+import { Button } from '../ui/Button'
+import { Pick } from '../ui/Pick'
+import { BookImport } from './BookImport'
+import { Page, Table } from '../shell/Page'
+
+const REFETCH_MS = 3000
+const ANY = 'any'
+const SIZES = Array.from({ length: 17 }, (_, i) => String(i + 6))
+const SORTS = [
+  ['NAME', 'name'],
+  ['NATURAL', 'natural'],
+  ['HOOK', 'hook, large first'],
+  ['SCHOOL', 'style'],
+  ['CHANGED', 'changed last'],
+] as const
+const MISSING = [
+  ['0', 'nothing'],
+  ['1', 'one thing'],
+  ['2', 'two things'],
+] as const
+
+/** The book of patterns: found by words and by what they are, page by page. */
+export function Book() {
+  const client = useQueryClient()
+  const [params, setParams] = useSearchParams()
+  const found = useQuery({
+    queryKey: ['book', params.toString()],
+    queryFn: () => findPatterns(params),
+    placeholderData: keepPreviousData,
+    // postures come in by and by
+    refetchInterval: (query) => ((query.state.data?.unplaced ?? 0) > 0 ? REFETCH_MS : false),
+    retry: false,
+  })
+  const [deleted, setDeleted] = useState<BookRow>()
+  const [failed, setFailed] = useState('')
+  const refresh = () => client.invalidateQueries()
+  const attempt = (action: () => Promise<unknown>) => {
+    action()
+      .then(async () => {
+        setFailed('')
+        await refresh()
+      })
+      .catch((e: Error) => setFailed(e instanceof ApiError ? fieldProblem(e) : e.message))
+  }
+  /** Whatever is looked for, its first page comes first. */
+  const put = (field: string, value: string) =>
+    setParams(
+      (before) => {
+        const next = new URLSearchParams(before)
+        if (value === '' || value === ANY) next.delete(field)
+        else next.set(field, value)
+        if (field !== 'page') next.delete('page')
+        return next
+      },
+      { replace: true },
+    )
+  const page = found.data
+  return (
+    <Page title="Book">
+      <Wanted params={params} put={put} />
+      <p className="mt-3" role="status" data-testid="found">
+        {page ? told(page) : 'Looking…'}
+        {page && page.unplaced > 0 && (
+          <span className="text-soft">
+            {' '}
+            {page.unplaced} {page.unplaced === 1 ? 'has' : 'have'} not been put on the water yet.
+          </span>
+        )}
+      </p>
+      {(found.error ?? failed) && (
+        <p role="alert" className="text-warn">
+          {found.error?.message ?? failed}
+        </p>
+      )}
+      {page && page.rows.length > 0 && (
+        <Rows
+          rows={page.rows}
+          onCopy={(r) => attempt(() => copyPattern(r.id))}
+          onArchive={(r) => attempt(() => archivePattern(r.id, !r.archived))}
+          onDelete={(r) => {
+            attempt(() => deletePattern(r.id).then(() => setDeleted(r)))
+          }}
+        />
+      )}
+      {page && <Pages page={page} onPage={(n) => put('page', String(n))} />}
+      <BookImport onDone={() => void refresh()} />
+      <Toast.Root
+        open={deleted !== undefined}
+        onOpenChange={(o) => !o && setDeleted(undefined)}
+        className="bg-ink text-paper flex items-center justify-between rounded-lg px-4 py-3"
+      >
+        <Toast.Title>{deleted?.name} is out of the book.</Toast.Title>
+        <Toast.Action
+          altText="Undo: put it back"
+          className="underline"
+          onClick={() => deleted && attempt(() => restorePattern(deleted.id))}
+        >
+          Undo
+        </Toast.Action>
+      </Toast.Root>
+    </Page>
+  )
+}
+
+type WantedProps = { params: URLSearchParams; put: (field: string, value: string) => void }
+
+function Wanted({ params, put }: WantedProps) {
+  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const materials = useQuery({ queryKey: ['materials'], queryFn: listMaterials })
+  const naturals = useQuery({ queryKey: ['naturals'], queryFn: listNaturals })
+  const value = (field: string) => params.get(field) ?? ANY
+  const anyOr = (options: (readonly [string, string])[]) => [[ANY, 'any'] as const, ...options]
+  const atHand = params.get('atHand')?.split(',').filter(Boolean) ?? []
+  return (
+    <search>
+      <Words value={params.get('words') ?? ''} onChange={(words) => put('words', words)} />
+      <div className="mt-3 flex flex-wrap gap-x-6 gap-y-2">
+        <Pick
+          label="hook"
+          value={value('hook')}
+          options={anyOr(SIZES.map((s) => [s, s] as const))}
+          onChange={(v) => put('hook', v)}
+        />
+        <Pick
+          label="style"
+          value={value('school')}
+          options={anyOr((schools.data ?? []).map((s) => [s.id, s.label] as const))}
+          onChange={(v) => put('school', v)}
+        />
+        <Pick
+          label="natural"
+          value={value('natural')}
+          options={anyOr((naturals.data ?? []).map((n) => [n.toLowerCase(), n] as const))}
+          onChange={(v) => put('natural', v)}
+        />
+        <Pick
+          label="sits"
+          value={value('posture')}
+          options={anyOr(Object.entries(POSTURES))}
+          onChange={(v) => put('posture', v)}
+        />
+        <Pick
+          label="with"
+          value={value('material')}
+          options={anyOr((materials.data ?? []).map((m) => [m.id, m.label] as const))}
+          onChange={(v) => put('material', v)}
+        />
+        <Pick
+          label="sorted by"
+          value={params.get('sort') ?? 'NAME'}
+          options={SORTS}
+          onChange={(v) => put('sort', v)}
+        />
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="accent-tide"
+            checked={params.get('archived') === 'true'}
+            onChange={(e) => put('archived', e.target.checked ? 'true' : '')}
+          />
+          put away
+        </label>
+      </div>
+      {atHand.length > 0 && (
+        <div className="mt-2 flex flex-wrap items-center gap-4">
+          <span>
+            Only what can be tied with{' '}
+            <Link className="underline" to={`/materials?atHand=${atHand.join(',')}`}>
+              {atHand.length} materials at hand
+            </Link>
+          </span>
+          <Pick
+            label="lacking"
+            value={params.get('missing') ?? '0'}
+            options={MISSING}
+            onChange={(v) => put('missing', v === '0' ? '' : v)}
+          />
+          <Button onClick={() => put('atHand', '')}>With anything</Button>
+        </div>
+      )}
+    </search>
+  )
+}
+
+const QUIET_MS = 150
+
+/** The one field to find by: looked for as soon as the hand rests. */
+function Words({ value, onChange }: { value: string; onChange: (words: string) => void }) {
+  const [draft, setDraft] = useState(value)
+  useEffect(() => {
+    if (draft === value) return
+    const timer = setTimeout(() => onChange(draft), QUIET_MS)
+    return () => clearTimeout(timer)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only what is typed starts the clock
+  }, [draft, value])
+  return (
+    <label className="border-rule bg-leaf focus-within:border-tide flex items-center gap-2 rounded border px-3 py-1.5 text-lg">
+      <Search size={18} aria-hidden />
+      <span className="sr-only">Find a pattern</span>
+      <input
+        type="search"
+        value={draft}
+        placeholder="name, natural, part, material or any word of the notes"
+        onChange={(e) => setDraft(e.target.value)}
+        onBlur={() => draft !== value && onChange(draft)}
+        className="placeholder:text-soft w-full bg-transparent outline-none"
+      />
+    </label>
+  )
+}
+
+function told({ total, page, size, rows }: BookPage): string {
+  if (total === 0) return 'Nothing like this is in the book.'
+  if (rows.length === 0) return `Past the last of ${total} patterns.`
+  return `${page * size + 1} to ${page * size + rows.length} of ${total} pattern${total === 1 ? '' : 's'}.`
+}
+
+function Rows(props: {
+  rows: BookRow[]
+  onCopy: (row: BookRow) => void
+  onArchive: (row: BookRow) => void
+  onDelete: (row: BookRow) => void
+}) {
+  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const style = (id: string) => schools.data?.find((s) => s.id === id)?.label ?? id
+  return (
+    <div className="overflow-x-auto">
+      <Table
+        words={5}
+        head={['pattern', 'stands for', 'hook', 'style', 'sits', 'changed', '']}
+        rows={props.rows.map((r) => [
+          <Link
+            key="open"
+            to={`/bench/${r.id}`}
+            className="hover:text-tide font-semibold underline"
+          >
+            {r.name}
+          </Link>,
+          r.natural,
+          `${r.hookSize}${r.hookShape === 'straight' ? '' : ` ${r.hookShape.replace('-', ' ')}`}`,
+          style(r.school),
+          r.posture === '' ? <span className="text-soft">…</span> : posture(r.posture),
+          new Date(r.changed).toLocaleDateString(undefined, { dateStyle: 'medium' }),
+          <Actions key="actions" row={r} {...props} />,
+        ])}
+      />
+    </div>
+  )
+}
+
+function Actions({
+  row,
+  onCopy,
+  onArchive,
+  onDelete,
+}: {
+  row: BookRow
+  onCopy: (row: BookRow) => void
+  onArchive: (row: BookRow) => void
+  onDelete: (row: BookRow) => void
+}) {
+  const away = row.archived ? 'take out' : 'put away'
+  const Icon = row.archived ? ArchiveRestore : Archive
+  return (
+    <span className="flex justify-end">
+      <IconButton label={`copy ${row.name}`} onClick={() => onCopy(row)}>
+        <Copy size={16} aria-hidden />
+      </IconButton>
+      <IconButton label={`${away} ${row.name}`} onClick={() => onArchive(row)}>
+        <Icon size={16} aria-hidden />
+      </IconButton>
+      <IconButton label={`delete ${row.name}`} onClick={() => onDelete(row)}>
+        <Trash2 size={16} aria-hidden />
+      </IconButton>
+    </span>
+  )
+}
+
+function IconButton(props: { label: string; onClick: () => void; children: React.ReactNode }) {
+  return (
+    <button
+      type="button"
+      aria-label={props.label}
+      title={props.label}
+      onClick={props.onClick}
+      className="hover:text-tide p-1"
+    >
+      {props.children}
+    </button>
+  )
+}
+
+function Pages({ page, onPage }: { page: BookPage; onPage: (page: number) => void }) {
+  const last = Math.max(0, Math.ceil(page.total / page.size) - 1)
+  return (
+    <nav aria-label="Pages and files" className="mt-3 flex flex-wrap items-center gap-3">
+      <Button disabled={page.page === 0} onClick={() => onPage(page.page - 1)}>
+        Earlier
+      </Button>
+      <span>
+        page {page.page + 1} of {last + 1}
+      </span>
+      <Button disabled={page.page >= last} onClick={() => onPage(page.page + 1)}>
+        Later
+      </Button>
+      <span className="flex-1" />
+      <FileLink href="/api/book/file">whole book, one file</FileLink>
+      <FileLink href="/api/book/folder">whole book, a folder</FileLink>
+    </nav>
+  )
+}
+
+function FileLink({ href, children }: { href: string; children: string }) {
+  return (
+    <a
+      href={href}
+      download
+      className="hover:text-tide inline-flex items-center gap-1 underline decoration-dotted"
+    >
+      <Download size={16} aria-hidden /> {children}
+    </a>
+  )
+}

@@ -1,0 +1,153 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { cardAddress, getCard, getPattern, logFly } from '../api/client'
+import type { Card as TyingCard } from '../api/types'
+import { pxPerMm } from '../parts/calibration'
+import { inUnits, length, measureBy, unit } from '../parts/units'
+import { Button } from '../ui/Button'
+import { FlyPage } from '../shell/FlyPage'
+
+const PAPERS = ['A5', 'A4', 'LETTER'] as const
+
+/** The fly as steps to tie it by, with the lengths to lay material on. */
+export function Card() {
+  const { id = '' } = useParams()
+  unit.use()
+  const opened = useQuery({
+    queryKey: ['pattern', id],
+    queryFn: () => getPattern(id),
+    staleTime: 0,
+    gcTime: 0,
+    retry: false,
+  })
+  const card = useQuery({
+    queryKey: ['card', id, opened.data?.revision],
+    queryFn: () => getCard(id),
+    enabled: opened.data !== undefined,
+  })
+  measureBy(card.data?.measure)
+  return (
+    <FlyPage id={id} opened={opened} title="step by step">
+      {card.error && <p role="alert">{card.error.message}</p>}
+      {card.isPending && opened.data && (
+        <p role="status" aria-busy="true">
+          Writing the card…
+        </p>
+      )}
+      {card.data && <Steps card={card.data} id={id} />}
+    </FlyPage>
+  )
+}
+
+function Steps({ card, id }: { card: TyingCard; id: string }) {
+  const scale = pxPerMm.use()
+  const navigate = useNavigate()
+  const [failed, setFailed] = useState('')
+  const own = card.steps.some((s) => s.timed > 0)
+  const log = () =>
+    void logFly(id).then(
+      (tied) => navigate(`/log/${tied.fly.id}`),
+      (e: Error) => setFailed(e.message),
+    )
+  return (
+    <>
+      <p className="flex gap-3 print:hidden">
+        <Link to={`/bench/${id}/tie`} className="bg-tide text-paper rounded-md px-3 py-1">
+          Tie it, hands-free
+        </Link>
+        <Button onClick={log}>Log a fly tied to it</Button>
+        {failed && <span role="alert">{failed}</span>}
+      </p>
+      <p className="text-soft flex flex-wrap items-baseline gap-x-4">
+        <span className="flex-1">
+          {inUnits(card.hook)}. About {Math.ceil(card.seconds / 60)} minutes
+          {own ? ', as your own times go' : ' for a practised tier (an assumption)'}.
+        </span>
+        <span className="print:hidden">
+          on paper at true size:{' '}
+          {PAPERS.map((p) => (
+            <a key={p} className="mr-2 underline" href={cardAddress(id, 'pdf', p)} download>
+              {p === 'LETTER' ? 'Letter' : p}
+            </a>
+          ))}
+          <a className="mr-2 underline" href={cardAddress(id, 'svg')} download>
+            SVG
+          </a>
+          <a className="underline" href={cardAddress(id, 'txt')} download>
+            plain text
+          </a>
+        </span>
+      </p>
+      <section aria-label="Before you start" className="border-rule my-3 border-y py-2">
+        <h2 className="font-serif text-xl font-semibold">Before you start</h2>
+        <ul className="list-disc pl-5">
+          {card.preparation.map((p) => (
+            <li key={p}>{inUnits(p)}</li>
+          ))}
+        </ul>
+      </section>
+      <ol className="space-y-4" data-testid="steps">
+        {card.steps.map((s, i) => (
+          <li key={s.part} className="grid grid-cols-[2.5rem_1fr] gap-x-3">
+            <span className="text-tide font-serif text-3xl leading-8 font-bold">{i + 1}</span>
+            <div>
+              <h2 className="font-serif text-xl font-semibold">
+                {s.title} <span className="text-soft font-sans text-base">{s.material}</span>
+              </h2>
+              {s.place && <p className="text-soft">{inUnits(s.place)}</p>}
+              {s.take.length > 0 && (
+                <p className="text-soft">have ready: {inUnits(s.take.join('; '))}</p>
+              )}
+              <p className="text-lg">{inUnits(s.how)}</p>
+              {s.bars.map((b) => (
+                <Bar key={b.name} name={b.name} mm={b.mm} scale={scale} />
+              ))}
+              <p>
+                <strong>Look:</strong> {inUnits(s.check)}
+              </p>
+              <p>
+                <strong>{s.mistake}</strong> {s.remedy}
+              </p>
+              {s.caution && <p className="text-warn">▲ {s.caution}</p>}
+              {s.ways && <p className="text-soft text-sm">{s.ways}</p>}
+            </div>
+          </li>
+        ))}
+      </ol>
+      <section aria-label="Care" className="border-rule mt-4 border-t py-2">
+        <h2 className="font-serif text-xl font-semibold">Care</h2>
+        <ul className="list-disc pl-5">
+          {card.cautions.map((c) => (
+            <li key={c}>{c}</li>
+          ))}
+        </ul>
+      </section>
+    </>
+  )
+}
+
+/** A length to lay material on; at true size once the screen is calibrated. */
+function Bar({ name, mm, scale }: { name: string; mm: number; scale: number }) {
+  return (
+    <p className="my-1 flex items-center gap-3">
+      {scale > 0 && (
+        <span
+          aria-hidden
+          className="bg-tide inline-block h-2.5"
+          style={{ width: `${mm * scale}px` }}
+          data-bar={name}
+        />
+      )}
+      <span>
+        {name} {length(mm)}
+        {scale === 0 && (
+          <span className="text-soft">
+            {' '}
+            (calibrate true size on the bench to lay it on the screen)
+          </span>
+        )}
+      </span>
+    </p>
+  )
+}

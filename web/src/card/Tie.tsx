@@ -1,0 +1,326 @@
+import { clock } from '../parts/clock'
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { getCard } from '../api/client'
+import type { Card, Tying } from '../api/types'
+import { pxPerMm } from '../parts/calibration'
+import { inUnits, length, measureBy, unit } from '../parts/units'
+import { Button } from '../ui/Button'
+import { Calibrate } from '../drawing/Calibrate'
+import { useTying, useWhere } from './useTying'
+import { ViseDrawing } from '../drawing/ViseDrawing'
+
+/** Keys that a large thumb, a foot pedal or an elbow finds. */
+const NEXT = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter', 'n']
+const BACK = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace', 'b']
+
+/** One step at a time, to be read at arm's length with both hands at the vise. */
+export function Tie() {
+  const { id = '' } = useParams()
+  unit.use()
+  const card = useQuery({ queryKey: ['card', id, 'tie'], queryFn: () => getCard(id), gcTime: 0 })
+  measureBy(card.data?.measure)
+  if (card.error) {
+    return (
+      <main className="p-8 text-2xl">
+        <p role="alert">{card.error.message}</p>
+        <Link className="underline" to={`/bench/${id}`}>
+          To the bench
+        </Link>
+      </main>
+    )
+  }
+  return card.data ? (
+    <Placed id={id} card={card.data} />
+  ) : (
+    <p className="p-8 text-2xl" aria-busy="true">
+      Writing the card…
+    </p>
+  )
+}
+
+function Placed({ id, card }: { id: string; card: Card }) {
+  const { there, lost } = useWhere(id)
+  return there ? (
+    <Steps id={id} card={card} there={there} />
+  ) : (
+    <p className="p-8 text-2xl" aria-busy="true">
+      Finding your place… {lost && `${lost} It is asked again.`}
+    </p>
+  )
+}
+
+function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
+  const steps = card.steps.length
+  const tying = useTying(id, steps, there)
+  const navigate = useNavigate()
+  const [speaks, setSpeaks] = useState(false)
+  const [calibrates, setCalibrates] = useState(false)
+  const [failed, setFailed] = useState('')
+  const page = useRef<HTMLElement>(null)
+  const scale = pxPerMm.use()
+  useAwake()
+  const at = tying.at.step
+  const step = card.steps[at - 1]
+  const words = spoken(card, at)
+  useSpoken(speaks ? words : '')
+  const leave = () => void navigate(`/bench/${id}/card`)
+  const finish = () =>
+    void tying.finish().then(
+      (fly) => navigate(`/log/${fly}`),
+      (e: Error) => setFailed(`${e.message} Nothing is lost: press it again.`),
+    )
+  const full = () =>
+    void (document.fullscreenElement
+      ? document.exitFullscreen()
+      : page.current?.requestFullscreen?.())
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      const on = e.target as Element
+      if (e.ctrlKey || e.metaKey || e.altKey || calibrates) return
+      if (on.closest('button, a, input') && (e.key === 'Enter' || e.key === ' ')) return
+      const what: Record<string, () => void> = {
+        p: tying.pause,
+        f: full,
+        s: () => setSpeaks((v) => !v),
+        Escape: leave,
+      }
+      if (e.repeat) return e.preventDefault() // a held key or pedal turns one page
+      const run = NEXT.includes(e.key)
+        ? () => (at === steps + 1 ? finish() : tying.go(1))
+        : BACK.includes(e.key)
+          ? () => tying.go(-1)
+          : what[e.key]
+      if (!run) return
+      e.preventDefault()
+      run()
+    }
+    window.addEventListener('keydown', key)
+    return () => window.removeEventListener('keydown', key)
+  })
+  const spent = tying.at.seconds[at === 0 ? steps : at - 1] ?? 0
+  const whole = tying.at.seconds.reduce((a, b) => a + b, 0)
+  const done = card.steps.slice(0, at).map((s) => s.part)
+  return (
+    <main ref={page} className="bg-paper flex min-h-screen flex-col overflow-y-auto px-8 py-3">
+      <header className="flex flex-wrap items-baseline gap-x-6 text-lg">
+        <h1 className="font-serif text-2xl font-semibold">{card.name}</h1>
+        <span data-testid="where">
+          {at === 0 ? 'before you start' : at > steps ? 'done' : `step ${at} of ${steps}`}
+        </span>
+        <span className="flex-1" />
+        <span className="tabular-nums" data-testid="clock">
+          {clock(spent)}
+          {step && (
+            <span className="text-soft">
+              {' '}
+              of {clock(step.seconds)} {step.timed > 0 ? `(you, ${step.timed} times)` : '(assumed)'}
+            </span>
+          )}
+        </span>
+        <span className="tabular-nums" data-testid="whole-clock">
+          fly {clock(whole)} <span className="text-soft">of {clock(card.seconds)}</span>
+        </span>
+        <Button onClick={tying.pause} aria-pressed={!tying.running}>
+          {tying.running ? 'pause' : 'go on'}
+        </Button>
+        <Button onClick={() => setSpeaks(!speaks)} aria-pressed={speaks} disabled={!canSpeak()}>
+          {canSpeak() ? 'say it' : 'no voice here'}
+        </Button>
+        <Button onClick={full}>full screen</Button>
+        <Button onClick={leave}>leave</Button>
+      </header>
+      {tying.state.kind === 'failed' && (
+        <p role="status" className="text-warn text-lg">
+          Not kept on the server yet; this browser has it and sends it again.
+        </p>
+      )}
+      {tying.state.kind === 'changed-elsewhere' && (
+        <Elsewhere
+          stored={tying.state.stored}
+          steps={steps}
+          onChoose={(choice) =>
+            tying.state.kind === 'changed-elsewhere' && tying.resolve(choice, tying.state.stored)
+          }
+        />
+      )}
+      <div className="grid flex-1 gap-6 py-2 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <section aria-live="polite" aria-label="This step" className="text-2xl leading-snug">
+          {at === 0 && <Preparation card={card} />}
+          {step && <Step step={step} scale={scale} onCalibrate={() => setCalibrates(true)} />}
+          {at > steps && (
+            <>
+              <h2 className="mb-3 font-serif text-5xl font-bold">Take it out of the vise.</h2>
+              <p>It took {clock(whole)}. The times teach the clock.</p>
+              <p className="mt-4 flex gap-4">
+                <Button className="text-2xl" onClick={finish}>
+                  Log this fly
+                </Button>
+                <Button className="text-2xl" onClick={tying.restart}>
+                  Tie another, log nothing
+                </Button>
+              </p>
+              {failed && (
+                <p role="alert" className="text-warn">
+                  {failed}
+                </p>
+              )}
+            </>
+          )}
+        </section>
+        {card.vise && <ViseDrawing outline={card.vise} parts={done} now={step?.part ?? ''} />}
+      </div>
+      <nav aria-label="Steps" className="flex gap-4 pb-2">
+        <button
+          type="button"
+          className="bg-leaf border-rule hover:border-tide h-20 flex-1 rounded-lg border-2 text-3xl disabled:opacity-40"
+          disabled={at === 0}
+          onClick={() => tying.go(-1)}
+        >
+          ← back
+        </button>
+        <button
+          type="button"
+          className="bg-tide text-paper h-20 flex-[2] rounded-lg text-3xl disabled:opacity-40"
+          disabled={at > steps}
+          onClick={() => tying.go(1)}
+        >
+          {at === 0 ? 'start →' : at === steps ? 'done →' : 'next →'}
+        </button>
+      </nav>
+      <p className="text-soft text-base">
+        Next: → ↓ PageDown, space or a pedal. Back: ← ↑ PageUp. p pause, s say it, f full screen,
+        Esc leave; you come back to this step.
+      </p>
+      <Calibrate open={calibrates} onClose={() => setCalibrates(false)} />
+    </main>
+  )
+}
+
+/** The same fly was gone on with on another page or machine. */
+function Elsewhere({
+  stored,
+  steps,
+  onChoose,
+}: {
+  stored: Tying
+  steps: number
+  onChoose: (choice: 'mine' | 'theirs') => void
+}) {
+  const where =
+    stored.step === 0
+      ? 'it is off the vise or before its first step'
+      : stored.step > steps
+        ? 'it is done'
+        : `it is at step ${stored.step}`
+  return (
+    <p role="alert" className="border-warn flex flex-wrap gap-3 border-l-4 pl-3 text-lg">
+      Elsewhere this fly was gone on with: there {where}.
+      <Button onClick={() => onChoose('theirs')}>Go there</Button>
+      <Button onClick={() => onChoose('mine')}>Stay here</Button>
+    </p>
+  )
+}
+
+function Preparation({ card }: { card: Card }) {
+  return (
+    <>
+      <h2 className="mb-2 font-serif text-4xl font-bold">Before you start</h2>
+      <p className="text-soft text-xl">{inUnits(card.hook)}</p>
+      <ul className="list-disc pl-7 text-xl">
+        {card.preparation.map((p) => (
+          <li key={p}>{inUnits(p)}</li>
+        ))}
+      </ul>
+      {card.cautions.map((c) => (
+        <p key={c} className="text-warn text-lg">
+          ▲ {c}
+        </p>
+      ))}
+    </>
+  )
+}
+
+function Step({
+  step: s,
+  scale,
+  onCalibrate,
+}: {
+  step: Card['steps'][number]
+  scale: number
+  onCalibrate: () => void
+}) {
+  return (
+    <>
+      <h2 className="font-serif text-4xl font-bold">{s.title}</h2>
+      <p className="text-soft text-xl">
+        {s.material}
+        {s.place && `, ${inUnits(s.place)}`}
+      </p>
+      <p className="my-3 text-[1.9rem]">{inUnits(s.how)}</p>
+      {s.bars.map((b) => (
+        <p key={b.name} className="my-3">
+          {scale > 0 ? (
+            <span
+              aria-hidden
+              className="bg-tide mb-1 block h-5"
+              style={{ width: `${b.mm * scale}px` }}
+              data-bar={b.name}
+            />
+          ) : (
+            <Button className="mb-1 block text-lg" onClick={onCalibrate}>
+              calibrate, to lay it on the screen
+            </Button>
+          )}
+          {b.name} {length(b.mm)}
+        </p>
+      ))}
+      <p>
+        <strong>Look:</strong> {inUnits(s.check)}
+      </p>
+      <p className="mt-2 text-xl">
+        <strong>{s.mistake}</strong> {s.remedy}
+      </p>
+      {s.caution && <p className="text-warn text-xl">▲ {s.caution}</p>}
+      {s.ways && <p className="text-soft text-lg">{s.ways}</p>}
+    </>
+  )
+}
+
+function spoken(card: Card, at: number): string {
+  const step = card.steps[at - 1]
+  if (at === 0) return `Before you start. ${card.preparation.join(' ')}`
+  return step ? `${step.title}. ${step.how} Look: ${step.check}` : 'Done.'
+}
+
+const canSpeak = () => 'speechSynthesis' in window
+
+function useSpoken(words: string) {
+  useEffect(() => {
+    if (!words || !canSpeak()) return
+    window.speechSynthesis.cancel()
+    window.speechSynthesis.speak(new SpeechSynthesisUtterance(words))
+    return () => window.speechSynthesis.cancel()
+  }, [words])
+}
+
+/** Keeps the screen on while the page is in front; a browser that cannot is let be. */
+function useAwake() {
+  useEffect(() => {
+    let lock: WakeLockSentinel | undefined
+    const hold = () => {
+      if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return
+      navigator.wakeLock.request('screen').then(
+        (l) => (lock = l),
+        () => undefined, // not allowed here
+      )
+    }
+    hold()
+    document.addEventListener('visibilitychange', hold)
+    return () => {
+      document.removeEventListener('visibilitychange', hold)
+      void lock?.release()
+    }
+  }, [])
+}

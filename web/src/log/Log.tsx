@@ -1,0 +1,171 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { Link } from 'react-router'
+import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../api/client'
+import { inUnits, measureBy, unit } from '../parts/units'
+import { Button } from '../ui/Button'
+import { Page, Table } from '../shell/Page'
+import { clock } from '../parts/clock'
+
+/** What was tied: fly by fly, and what a tier's hands do again and again. */
+export function Log() {
+  unit.use()
+  measureBy(undefined) // flies on many hooks: in mm or inches
+  const client = useQueryClient()
+  const flies = useQuery({ queryKey: ['log'], queryFn: listFlies })
+  const trends = useQuery({ queryKey: ['trends'], queryFn: listTrends })
+  const file = useRef<HTMLInputElement>(null)
+  const [told, setTold] = useState('')
+  const [gone, setGone] = useState<{ id: string; name: string }>()
+  const [wanted, setWanted] = useState('')
+  const refresh = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: ['log'] }),
+      client.invalidateQueries({ queryKey: ['trends'] }),
+    ])
+  const take = async (chosen: File) => {
+    try {
+      const { added } = await importLog(chosen)
+      setTold(
+        `${added} ${added === 1 ? 'fly' : 'flies'} added; what was here already is as it was.`,
+      )
+      await refresh()
+    } catch (e) {
+      setTold(`${(e as Error).message} Nothing was added.`)
+    }
+  }
+  const remove = async (id: string, name: string) => {
+    try {
+      await deleteFly(id)
+      await refresh()
+      setTold(`${name} is out of the log.`)
+      setGone({ id, name })
+    } catch (e) {
+      setTold((e as Error).message)
+    }
+  }
+  const putBack = async ({ id, name }: { id: string; name: string }) => {
+    try {
+      await restoreDeleted('FLY', id)
+      await refresh()
+      setTold(`${name} is back in the log.`)
+      setGone(undefined)
+    } catch (e) {
+      setTold((e as Error).message)
+    }
+  }
+  const words = wanted.trim().toLowerCase()
+  const all = flies.data ?? []
+  const list = all.filter((f) => `${f.name} ${f.size} ${f.notes}`.toLowerCase().includes(words))
+  return (
+    <Page title="Log of tied flies">
+      <p className="flex flex-wrap items-center gap-3">
+        <span className="text-soft flex-1">
+          A fly comes here when it is tied by its card, or by “log a fly” on the card.
+        </span>
+        <a className="underline" href="/api/log.csv" download>
+          CSV
+        </a>
+        <a className="underline" href="/api/log.json" download>
+          JSON
+        </a>
+        <Button onClick={() => file.current?.click()}>Import a log</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          aria-label="Log to import"
+          className="hidden"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0]
+            if (chosen) void take(chosen)
+            e.target.value = ''
+          }}
+        />
+      </p>
+      <p role="status" className="text-warn">
+        {told}{' '}
+        {gone && (
+          <button type="button" className="underline" onClick={() => void putBack(gone)}>
+            Undo
+          </button>
+        )}
+      </p>
+      {flies.error && <p role="alert">{flies.error.message}</p>}
+      <section
+        aria-label="Your hands"
+        className="bg-leaf border-rule my-3 rounded border px-4 py-2"
+      >
+        <h2 className="font-serif text-xl font-semibold">Your hands</h2>
+        {trends.data?.length === 0 && (
+          <p className="text-soft">
+            Measure the same thing on three flies, and what your hands do shows here.
+          </p>
+        )}
+        <ul data-testid="trends">
+          {(trends.data ?? []).map((t) => (
+            <li key={`${t.kind} ${t.field}`} className={t.habit ? 'font-semibold' : 'text-soft'}>
+              {t.words}
+            </li>
+          ))}
+        </ul>
+        <p className="text-soft text-sm">
+          ± is the middle 90 % of where the mean may lie. A habit is told once chance alone would
+          hardly do it.
+        </p>
+      </section>
+      {flies.isSuccess && all.length === 0 && <p>Nothing is logged yet.</p>}
+      {all.length > 0 && (
+        <label className="my-2 flex items-center gap-2">
+          find
+          <input
+            className="border-rule bg-leaf rounded border px-2 py-0.5"
+            placeholder="fly, size or words"
+            value={wanted}
+            onChange={(e) => setWanted(e.target.value)}
+          />
+          <span role="status" className="text-soft">
+            {list.length} of {all.length}
+          </span>
+        </label>
+      )}
+      {list.length > 0 && (
+        <Table
+          head={['fly', 'tied', 'what came out otherwise', 'notes', 'size', 'took', 'picture', '']}
+          words={4}
+          rows={list.map((f) => [
+            f.unreadable ? (
+              f.name
+            ) : (
+              <Link key="l" className="underline" to={`/log/${f.id}`}>
+                {f.name}
+              </Link>
+            ),
+            f.unreadable
+              ? '–'
+              : new Date(f.tiedAt).toLocaleDateString(undefined, {
+                  day: 'numeric',
+                  month: 'short',
+                  year: 'numeric',
+                }),
+            f.unreadable
+              ? `cannot be read: ${f.unreadable}`
+              : inUnits(f.differences.join(', ')) || '–',
+            f.notes,
+            f.size,
+            f.seconds > 0 ? `${clock(f.seconds)} min` : '–',
+            f.pictured ? 'yes' : '–',
+            <button
+              key="d"
+              type="button"
+              className="hover:text-warn underline"
+              onClick={() => void remove(f.id, f.name)}
+            >
+              delete
+            </button>,
+          ])}
+        />
+      )}
+    </Page>
+  )
+}

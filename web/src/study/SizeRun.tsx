@@ -1,0 +1,132 @@
+import { useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
+import { useParams } from 'react-router'
+import { getPattern } from '../api/client'
+import type { SizeRow } from '../api/types'
+import { posture, rests } from '../parts/words'
+import { row } from '../scene/row'
+import { Fly } from '../drawing/Fly'
+import { FlyPage } from '../shell/FlyPage'
+import { Table } from '../shell/Page'
+import { length, inUnits } from '../parts/units'
+import { useAnswer, whereItIs } from '../readings/useAnswers'
+
+/** One pattern across hook sizes: a row of flies on one film line, and what stops it where. */
+export function SizeRun() {
+  const { id = '' } = useParams()
+  const opened = useQuery({
+    queryKey: ['pattern', id],
+    queryFn: () => getPattern(id),
+    staleTime: 0,
+    gcTime: 0,
+    retry: false,
+  })
+  const document = opened.data?.document
+  const asked = useAnswer(document, 'SIZE_RUN')
+  const rows = asked.line?.sizeRun?.rows
+  const own = document?.pattern.hook.size
+  return (
+    <FlyPage id={id} opened={opened} title="in every size">
+      <p className="text-soft">Lengths follow their rules, counts theirs, pinned lengths stay.</p>
+      {!rows && document && (
+        <p className="my-6" aria-busy="true" role="status">
+          Putting every size on the water: {whereItIs(asked)}
+        </p>
+      )}
+      {rows && (
+        <>
+          <Row rows={rows} own={own} />
+          <Table
+            words={2}
+            head={['size', 'works', 'tail down', 'eye', 'film reserve', 'weighs']}
+            rows={rows.map((r) => [
+              <span key={r.size} className={r.size === own ? 'font-semibold' : ''}>
+                {r.size}
+                {r.size === own && ' (its own)'}
+              </span>,
+              r.works ? `yes, ${posture(r.posture)}` : <Stopped key="why" row={r} />,
+              !rests(r.posture) ? '' : `${Math.round(r.pitchDeg)}°`,
+              !rests(r.posture) ? '' : length(r.eyeMm, 1, r.measure),
+              !rests(r.posture) ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
+              `${r.massMg.toFixed(0)} mg`,
+            ])}
+          />
+          <p className="text-soft mt-3 text-sm">
+            A size works while the fly sits as it does on its own hook, keeps that to 1.2 times its
+            weight, and is not crowded. One estimate each, without its band.
+          </p>
+        </>
+      )}
+    </FlyPage>
+  )
+}
+
+function Stopped({ row: r }: { row: SizeRow }) {
+  return (
+    <span>
+      <span className="text-warn">▲ no.</span> {inUnits(r.why, r.measure)}
+    </span>
+  )
+}
+
+const WIDTH = 1100
+
+function Row({ rows, own }: { rows: SizeRow[]; own: number | undefined }) {
+  const placed = useMemo(
+    () =>
+      row(
+        rows.map((r) => r.outline).filter((o) => o !== undefined),
+        WIDTH,
+      ),
+    [rows],
+  )
+  const words = rows.map((r) => `${r.size} ${r.works ? 'works' : 'does not'}`).join(', ')
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${placed.height + 44}`}
+      className="my-3 block w-full"
+      role="img"
+      aria-label={`The fly in all sizes on one film line, to one scale: ${words}.`}
+      data-testid="size-run"
+    >
+      <rect
+        y={placed.film}
+        width={WIDTH}
+        height={placed.height - placed.film}
+        fill="var(--water-top)"
+      />
+      {rows.map((r, i) => {
+        const view = placed.views[i]
+        return (
+          r.outline &&
+          view && (
+            <g key={r.size} opacity={r.works ? 1 : 0.55}>
+              <Fly outline={r.outline} view={view} />
+            </g>
+          )
+        )
+      })}
+      <line
+        x1="0"
+        x2={WIDTH}
+        y1={placed.film}
+        y2={placed.film}
+        stroke="var(--tide)"
+        strokeWidth="2"
+      />
+      {rows.map((r, i) => (
+        <text
+          key={r.size}
+          x={placed.middles[i]}
+          y={placed.height + 24}
+          textAnchor="middle"
+          fontSize="18"
+          fontWeight={r.size === own ? 700 : 400}
+          fill="var(--ink)"
+        >
+          {r.works ? r.size : `▲ ${r.size}`}
+        </text>
+      ))}
+    </svg>
+  )
+}
