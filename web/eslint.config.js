@@ -15,7 +15,7 @@ const ROOMS = {
   bench: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
   study: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
   card: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
-  log: ['api', 'drawing', 'parts', 'save', 'scene', 'shell', 'ui'],
+  log: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
   library: ['api', 'parts', 'save', 'shell', 'ui'],
   book: ['api', 'parts', 'readings', 'save', 'shell', 'ui'],
 }

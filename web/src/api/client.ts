@@ -1,6 +1,5 @@
 import { answered, unanswered } from './reach'
 import type {
-  AsTied,
   FlyLine,
   LoggedFly,
   Marks,
@@ -12,7 +11,7 @@ import type {
   AnswerLine,
   BookPage,
   Card,
-  Comparison,
+  Differences,
   Disagreement,
   Estimate,
   Hooks,
@@ -21,7 +20,6 @@ import type {
   MaterialEntry,
   OutcomeBounds,
   NewHook,
-  Outline,
   Part,
   PartKind,
   PatternDocument,
@@ -31,7 +29,6 @@ import type {
   Rule,
   School,
   Snap,
-  Surface,
 } from './types'
 
 /** Larger than any pattern can be; the server says the same. */
@@ -182,20 +179,38 @@ export async function importFile(file: File): Promise<PatternResource> {
 export const estimatePose = (document: PatternDocument, signal?: AbortSignal) =>
   patiently(() => call<Estimate>('/api/estimates', { ...send('POST', document), signal }))
 
+/** What a change did, by the figures of two estimates. */
+export const tellDifferences = (
+  before: Estimate['figures'],
+  now: Estimate['figures'],
+  signal?: AbortSignal,
+) => call<Differences>('/api/differences', { ...send('POST', { before, now }), signal })
+
+const unwatched = () => undefined
+
 /** The film from above and below; nothing where the fly sinks. */
-export const mapSurface = (document: PatternDocument, signal?: AbortSignal) =>
-  patiently(() => call<Surface[]>('/api/surfaces', { ...send('POST', document), signal }))
+export const mapSurface = (document: PatternDocument, signal: AbortSignal) =>
+  patiently(() => answer(document, 'SURFACE', unwatched, signal)).then((a) => a.film?.surface)
 
 /** Pictures of the way from touchdown to rest. */
-export const watchSettling = (document: PatternDocument, signal?: AbortSignal) =>
-  patiently(() => call<Outline[]>('/api/settlings', { ...send('POST', document), signal }))
+export const watchSettling = (document: PatternDocument, signal: AbortSignal) =>
+  patiently(() => answer(document, 'SETTLING', unwatched, signal)).then(
+    (a) => a.settling?.pictures ?? [],
+  )
 
-export const compare = (documents: PatternDocument[], signal?: AbortSignal) =>
-  call<Comparison>('/api/comparisons', { ...send('POST', documents), signal })
+/** Dressings side by side. */
+export const compare = async (
+  documents: PatternDocument[],
+  onLine: (line: AnswerLine) => void,
+  signal: AbortSignal,
+): Promise<AnswerLine> =>
+  lines(await ask('/api/comparisons', { ...send('POST', documents), signal }), onLine)
 
 /** The same fly tied the other way, for all that practitioners do either way. */
-export const listDisagreements = (document: PatternDocument) =>
-  call<Disagreement[]>('/api/disagreements', send('POST', document))
+export const listDisagreements = (document: PatternDocument, signal: AbortSignal) =>
+  patiently(() => answer(document, 'DISAGREEMENTS', unwatched, signal)).then(
+    (a) => (a.disagreements?.ways ?? []) as Disagreement[],
+  )
 
 /** What was typed as a length of one field of one part, in whatever unit. */
 export const readLength = (document: PatternDocument, part: number, field: string, text: string) =>
@@ -225,6 +240,9 @@ export type Question =
   | 'SUPPORT'
   | 'FOOTPRINT'
   | 'GOAL'
+  | 'SURFACE'
+  | 'SETTLING'
+  | 'DISAGREEMENTS'
 
 /** Asks what takes a while; every line is handed on as it comes, and the last is the answer. */
 export async function answer(
@@ -297,8 +315,12 @@ export const getFly = (id: string) => call<LoggedFly>(`/api/log/${id}`)
 export const logFly = (pattern: string) =>
   once<LoggedFly>(`/api/log?pattern=${pattern}`, send('POST'))
 export const deleteFly = (id: string) => once<undefined>(`/api/log/${id}`, send('DELETE'))
-export const getAsTied = (id: string, signal: AbortSignal) =>
-  call<AsTied>(`/api/log/${id}/as-tied`, { signal })
+/** How a fly as tied sits beside its plan. */
+export const judgeTied = async (
+  id: string,
+  onLine: (line: AnswerLine) => void,
+  signal: AbortSignal,
+): Promise<AnswerLine> => lines(await ask(`/api/log/${id}/as-tied`, { signal }), onLine)
 export const pictureAddress = (id: string) => `/api/log/${id}/picture`
 export const measurePicture = (id: string, marks: Marks) =>
   once<Photograph>(`/api/log/${id}/marks`, send('POST', marks))

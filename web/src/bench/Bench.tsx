@@ -2,13 +2,20 @@ import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { ApiError, mapSurface } from '../api/client'
-import type { Handle, PartKind, PatternDocument, PatternResource, School } from '../api/types'
+import type {
+  Estimate,
+  Handle,
+  PartKind,
+  PatternDocument,
+  PatternResource,
+  School,
+} from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { movedTo } from '../parts/handle'
 import { openReadings, wantedBy } from '../parts/readings'
 import { savePicture } from '../parts/picture'
-import { inUnits, measureBy, unit } from '../parts/units'
-import { differences, fieldProblem } from '../parts/words'
+import { measureBy, say, unit } from '../parts/units'
+import { fieldProblem } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import type { Point } from '../scene/projection'
 import { seesLine } from '../scene/projection'
@@ -33,6 +40,7 @@ import { nameOfPart } from './PartSheets'
 import { useAnswers } from '../readings/useAnswers'
 import { useAutosave } from './useAutosave'
 import { useBefore } from './useBefore'
+import { useDifferences } from './useDifferences'
 import type { Pulled } from './useGiveUp'
 import { useKeys } from '../shell/useKeys'
 import { bare, usePose } from './usePose'
@@ -54,6 +62,9 @@ const QUIET_MS = 500
 
 /** A rest that is not one of its own: how it sits under the weight that it can carry. */
 const LADEN = 'laden'
+
+const verdictOf = (estimate: Estimate | undefined) =>
+  estimate ? say(estimate.verdict) : 'Putting it on the water…'
 
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
 export function Bench(props: Props) {
@@ -117,6 +128,7 @@ export function Bench(props: Props) {
   // While a hand moves something only drawing, sentence and plan follow: the rest would slow the hand.
   const calm = draft ? settled : estimate
   const fullBefore = useBefore(kept, full)
+  const since = useDifferences({ pose: before, full: fullBefore }, { pose: now, full })
   const { expect } = pose
   const commit = useCallback(
     (next: PatternDocument) => {
@@ -181,10 +193,10 @@ export function Bench(props: Props) {
         data-testid="verdict"
         data-fly={pose.isStale ? 'stale' : 'fresh'}
       >
-        <Verdict words={inUnits((full ?? estimate)?.verdict ?? 'Putting it on the water…')} />
+        <Verdict words={verdictOf(full ?? estimate)} />
       </p>
       <p aria-live="polite" className="sr-only" data-testid="difference">
-        {inUnits((estimate && before && !pose.isStale && differences(before, estimate)) || '')}
+        {since ? say(since.words) : ''}
       </p>
       <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(392px,1fr)_auto]">
         <div className="relative min-h-[392px] min-w-0 print:min-h-[120mm]">
@@ -195,8 +207,9 @@ export function Bench(props: Props) {
               outline={outline}
               band={other ? undefined : full?.band}
               before={aside ? undefined : before}
+              since={aside ? undefined : since}
               camera={looks.camera}
-              surface={surface.data?.[0]}
+              surface={surface.data}
               fish={fish}
               grid={looks.grid}
               trueScale={trueScale}
@@ -266,7 +279,7 @@ export function Bench(props: Props) {
                 className="bg-tide text-paper rounded-md px-3 py-0.5"
                 onClick={() => setWindow('goals')}
               >
-                I want it to…
+                Suggest changes for a goal…
               </button>
               <UnitChoice />
             </div>
@@ -276,8 +289,7 @@ export function Bench(props: Props) {
                 full={full}
                 answers={answers}
                 fly={own}
-                before={lastKept}
-                fullBefore={fullBefore}
+                since={draft ? undefined : since}
               />
             )}
             {estimate && <Cautions estimate={estimate} />}

@@ -85,7 +85,7 @@ export function Borders({ handles, place, mmPerPercent, onChoose, onMove }: Prop
 
 /** What a number comes to when its room on the shank is so much wider. */
 export function widened(handle: Handle, byMm: number, pxPerMm: number): Dragged {
-  const back = handle.part.startsWith('egg-sac') ? -1 : 1
+  const back = handle.towardEye ? -1 : 1
   if (handle.unit === 'mm') return landed(handle, handle.mm + back * byMm, pxPerMm)
   const steps = Math.round(byMm / handle.mmPerUnit / handle.step)
   const value = handle.value + steps * handle.step

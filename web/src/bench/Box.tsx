@@ -17,7 +17,7 @@ const VIEWS = [
   ['/log', 'Log'],
   ['/materials', 'Materials'],
   ['/hooks', 'Hooks'],
-  ['/schools', 'Schools'],
+  ['/schools', 'Styles'],
   ['/deleted', 'Deleted'],
 ] as const
 

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { listOutcomes } from '../api/client'
 import type { OutcomeBounds, PatternDocument, Reach } from '../api/types'
-import { posture } from '../parts/words'
-import { inUnits, length } from '../parts/units'
+import { sitting } from '../parts/words'
+import { length } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
@@ -41,7 +41,7 @@ const OUTCOMES: Record<Wanted, Outcome> = {
     has: (v) => `carries ${Math.round(v)} mg`,
   },
   LAND_UPRIGHT: {
-    words: 'land like this',
+    words: 'land this way',
     step: 0.5,
     has: (v) => `${v.toFixed(1)} casts of 10`,
   },
@@ -130,7 +130,7 @@ function Wish({ fly, onApply }: Omit<Props, 'open' | 'onClose'>) {
       {found && (
         <div aria-live="polite">
           <p>
-            Now: {inUnits(outcome.has(found.have))}, {posture(found.now.posture)}.{' '}
+            Now: {outcome.has(found.have)}, {sitting(found.now.sits)}.{' '}
             {found.reached && 'It does that already.'}
             {!found.reached &&
               changes.length === 0 &&
@@ -190,8 +190,8 @@ function Change({
       <span>
         <strong>{c.words}</strong>
         <br />
-        {inUnits(outcome.has(c.have))}, {posture(c.sits.posture)}, reserve{' '}
-        {c.sits.keepsPostureTo.toFixed(1)} ×. Costs {cost(c)}.
+        {outcome.has(c.have)}, {sitting(c.sits.sits)}, reserve {c.sits.keepsPostureTo.toFixed(1)} ×.
+        Costs {cost(c)}.
       </span>
       <Button onClick={onApply}>Apply</Button>
     </li>
@@ -202,6 +202,8 @@ function cost(c: Reach): string {
   const signed = (v: number, unit: string, digits = 0) =>
     `${v > 0 ? '+' : v < 0 ? '−' : '±'}${Math.abs(v).toFixed(digits)} ${unit}`
   const all = [signed(c.moreMg, 'mg', 1), signed(c.moreSeconds, 's of tying')]
-  if (c.moreFeatherMm !== 0) all.push(inUnits(signed(c.moreFeatherMm, 'mm')) + ' of feather')
+  if (c.moreFeatherMm !== 0) {
+    all.push(`${c.moreFeatherMm > 0 ? '+' : '−'}${length(Math.abs(c.moreFeatherMm), 0)} of feather`)
+  }
   return all.join(', ')
 }

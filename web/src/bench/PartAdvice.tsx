@@ -2,8 +2,8 @@ import { Scale, X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import { type ReactNode, useState } from 'react'
 import type { PartField, PatternDocument, Sits, Substitutes, Supported } from '../api/types'
-import { length } from '../parts/units'
-import { part as partWords, posture, rests } from '../parts/words'
+import { length, say } from '../parts/units'
+import { part as partWords, rests, sitting } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Stepper } from '../ui/Stepper'
 import { Table } from '../shell/Page'
@@ -124,16 +124,16 @@ function Instead({
   return (
     <>
       <p className="text-soft my-1">
-        The likest first, by stiffness, weight, thickness, air and how it sheds water.
+        Closest first, by stiffness, weight, thickness, air and how it sheds water.
       </p>
       <Table
         words={2}
-        head={['instead', 'against what is there', 'then it sits', 'film reserve', 'weighs', '']}
+        head={['instead', 'compared with current', 'then it sits', 'film reserve', 'weighs', '']}
         rows={found.materials.map((m) => [
           m.label,
           m.traits.map(trait).filter(Boolean).join(', ') || 'much the same',
-          sits(m.then, found.now),
-          reserve(m.then, found.now),
+          say(m.sits),
+          m.reserve,
           mass(m.then, found.now),
           <Button key={m.id} aria-label={`use ${m.label}`} onClick={() => onMaterial(m.id)}>
             use
@@ -161,8 +161,8 @@ function Hooks({
       rows={found.hooks.map((h, i) => [
         hookWords(h),
         ratios(h).join(', ') || 'much the same',
-        sits(h.then, found.now),
-        reserve(h.then, found.now),
+        say(h.sits),
+        h.reserve,
         mass(h.then, found.now),
         <Button key={i} aria-label={`use ${hookWords(h)}`} onClick={() => onHook(h)}>
           use
@@ -208,19 +208,6 @@ function trait({ trait: id, ratio }: { trait: string; ratio: number }): string {
   const [more, less] = TRAITS[id] ?? [id, id]
   const times = ratio > 1 ? ratio : 1 / Math.max(ratio, 0.01)
   return `${ratio > 1 ? more : less} (${times.toFixed(1)} ×)`
-}
-
-function sits(then: Sits, now: Sits): string {
-  if (!rests(then.posture)) return posture(then.posture)
-  const moved = then.eyeMm - now.eyeMm
-  const eye =
-    Math.abs(moved) < 0.05 ? '' : `, eye ${moved > 0 ? '+' : '−'}${length(Math.abs(moved))}`
-  return `${posture(then.posture)}${eye}`
-}
-
-function reserve(then: Sits, now: Sits): string {
-  const told = (s: Sits) => (!rests(s.posture) ? '0' : s.keepsPostureTo.toFixed(1))
-  return `${told(now)} → ${told(then)} ×`
 }
 
 function mass(then: Sits, now: Sits): string {
@@ -281,9 +268,9 @@ function Enough({ found, onNumber }: { found: Supported; onNumber: (number: numb
         head={[found.unit, 'sits', 'eye', 'film reserve']}
         rows={found.tried.map((t) => [
           `${t.number}${t.number === found.now ? ' (now)' : ''}`,
-          posture(t.sits.posture),
-          !rests(t.sits.posture) ? '' : length(t.sits.eyeMm),
-          !rests(t.sits.posture) ? '0' : `${t.sits.keepsPostureTo.toFixed(1)} ×`,
+          sitting(t.sits.sits),
+          !rests(t.sits.sits) ? '' : length(t.sits.eyeMm),
+          !rests(t.sits.sits) ? '0' : `${t.sits.keepsPostureTo.toFixed(1)} ×`,
         ])}
       />
     </>

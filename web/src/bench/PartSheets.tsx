@@ -77,7 +77,7 @@ export function PartSheet({
       }
     >
       <Pick
-        label="of"
+        label="material"
         value={p.material}
         options={choices(kind, p.material)}
         onChange={(material) => onChange(withPart(document, index, { material }))}
@@ -163,7 +163,7 @@ function Order(props: {
   )
 }
 
-const LABELS: Record<string, string> = { wires: 'thickness', feather: 'feather at hand' }
+const LABELS: Record<string, string> = { wires: 'thickness', feather: 'available feather length' }
 
 const UNITS: Record<string, string> = {
   'wire diameters': 'wires',

@@ -1,5 +1,5 @@
-import type { Hung, Rest } from '../api/types'
-import { posture } from '../parts/words'
+import type { Carry, Rest } from '../api/types'
+import { sitting } from '../parts/words'
 import { Choice } from '../ui/Choice'
 
 /** Which of its rests is drawn: as it lands upright, another, or under what it can carry. */
@@ -10,12 +10,12 @@ export function RestChoice({
   onShow,
 }: {
   rests: Rest[]
-  laden: Hung | undefined
+  laden: Carry | undefined
   shown: string
   onShow: (rest: string) => void
 }) {
   const kinds = rests
-    .map((rest, i) => [String(i), posture(rest.posture)] as const)
+    .map((rest, i) => [String(i), sitting(rest.posture)] as const)
     .filter(([, words], i, all) => all.findIndex((other) => other[1] === words) === i)
   const weight = laden?.under
     ? [['laden', `under ${Number(laden.inWaterMg.toPrecision(2))} mg`] as const]
@@ -24,7 +24,7 @@ export function RestChoice({
   if (options.length < 2) return null
   return (
     <div className="bg-leaf/85 absolute bottom-1 left-2 rounded-md px-2 print:hidden">
-      <Choice label="drawn" value={shown} options={options} onChange={onShow} />
+      <Choice label="show pose" value={shown} options={options} onChange={onShow} />
     </div>
   )
 }

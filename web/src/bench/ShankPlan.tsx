@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import type { Estimate, Handle } from '../api/types'
-import { inUnits, length } from '../parts/units'
+import { length, lengths } from '../parts/units'
 import { kindOf, part } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import { Borders } from './Borders'
@@ -146,9 +146,9 @@ export function ShankPlan({
               key={i}
               type="button"
               tabIndex={-1}
-              onClick={() => onChoose(s.part === 'head' ? 'thread' : s.part)}
+              onClick={() => onChoose(s.role === 'HEAD' ? 'thread' : s.part)}
               className={`absolute flex items-center justify-center overflow-hidden rounded font-semibold whitespace-nowrap ${chosen === s.part ? 'outline-tide outline-2' : ''}`}
-              title={inUnits(`${words(s)}: ${s.fromMm.toFixed(1)} to ${s.toMm.toFixed(1)} mm`)}
+              title={`${words(s)}: ${lengths(s.fromMm, ' to ', s.toMm)}`}
               style={{
                 left: `${shank(s.fromMm) / 10}%`,
                 width: `${(shank(s.toMm) - shank(s.fromMm)) / 10}%`,
@@ -198,7 +198,7 @@ export function ShankPlan({
           {estimate.spans.map((s, i) => (
             <tr key={i}>
               <th scope="row">{words(s)}</th>
-              <td>{inUnits(`${s.fromMm.toFixed(1)} to ${s.toMm.toFixed(1)} mm`)}</td>
+              <td>{lengths(s.fromMm, ' to ', s.toMm)}</td>
               <td>
                 {(s.fromMm / eyeMm).toFixed(1)} to {(s.toMm / eyeMm).toFixed(1)} eye lengths
               </td>
@@ -210,8 +210,8 @@ export function ShankPlan({
   )
 }
 
-function words(span: { part: string; label: string }) {
-  return span.label.startsWith('hackle') ? span.label : part(span.part)
+function words(span: Estimate['spans'][number]) {
+  return span.role === 'HACKLE' ? span.label : part(span.part)
 }
 
 function Mark({

@@ -211,7 +211,7 @@ function WaterSheet({ document, onChange }: SheetProps) {
         step={0.5}
         low={1}
         high={8}
-        unit="× W"
+        unit="× fly weight"
         onChange={(touchdownFactor) => changeWater({ touchdownFactor })}
       />
       <Stepper
@@ -264,7 +264,7 @@ function WaterSheet({ document, onChange }: SheetProps) {
   )
 }
 
-const TABLE = 'by the table'
+const TABLE = 'standard size'
 
 /** A hook that was measured, or the table's. */
 function chosen(name: string, own: Hooks['own'], before: Hook): Partial<Hook> {

@@ -55,7 +55,7 @@ function show(view: React.ReactNode, at = '/', path = '/') {
 
 const document = { pattern: { name: 'Test', hook: { size: 14 } } } as unknown as PatternDocument
 const now = {
-  posture: 'on-tips',
+  sits: 'ON_TIPS',
   pitchDeg: 17,
   eyeMm: 2.8,
   pointMm: -2.3,
@@ -105,6 +105,11 @@ describe('PartAdvice', () => {
       { trait: 'weight', ratio: 1.02 },
     ],
     then: { ...now, eyeMm: 1.8, keepsPostureTo: 1.6, massMg: 21.3 },
+    sits: {
+      text: 'on tips, eye \uFFFC lower',
+      quantities: [{ value: 1, unit: 'mm', decimals: 1 }],
+    },
+    reserve: '2.5 → 1.6 ×',
   }
   const counted = {
     name: 'turns',
@@ -150,7 +155,7 @@ describe('PartAdvice', () => {
     fireEvent.click(screen.getByRole('button', { name: 'hackle: what else, how many' }))
     const row = await screen.findByRole('row', { name: /Soft hackle/ })
     expect(within(row).getByText('softer (4.0 ×)')).toBeTruthy()
-    expect(within(row).getByText('on its tips, eye −1.0 mm')).toBeTruthy()
+    expect(within(row).getByText('on tips, eye 1.0 mm lower')).toBeTruthy()
     expect(within(row).getByText('2.5 → 1.6 ×')).toBeTruthy()
     fireEvent.click(await screen.findByRole('button', { name: 'tie 4' }))
     expect(onNumber).toHaveBeenCalledWith('turns', 4)
@@ -160,14 +165,16 @@ describe('PartAdvice', () => {
   })
 })
 
+const plain = (text: string) => ({ text, quantities: [] })
+
 describe('SizeRun', () => {
   it('tells what stops a size', async () => {
     const row = {
       size: 14,
       works: true,
-      why: '',
-      verdict: '',
-      posture: 'on-tips',
+      why: plain(''),
+      verdict: plain(''),
+      sits: 'ON_TIPS',
       pitchDeg: 17.2,
       eyeMm: 2.79,
       keepsPostureTo: 2.5,
@@ -175,7 +182,7 @@ describe('SizeRun', () => {
       massMg: 21.6,
       shankMm: 7.4,
     }
-    const sunk = { ...row, size: 6, works: false, why: 'Sinks: too heavy.', posture: 'sunk' }
+    const sunk = { ...row, size: 6, works: false, why: plain('Sinks: too heavy.'), sits: 'SUNK' }
     serve({
       '/api/patterns/a': () => json({ id: 'a', revision: 0, undo: '', redo: '', document }),
       '/api/answers?ask=SIZE_RUN': () => lines({ sizeRun: { rows: [sunk, row] } }),
@@ -199,7 +206,7 @@ describe('Book', () => {
         school: 'upright-collar',
         hookSize: 14,
         hookShape: 'curved',
-        posture: '',
+        posture: null,
         materials: [],
         archived: false,
         changed: '2026-11-24T00:00:00Z',
@@ -235,7 +242,7 @@ describe('Book', () => {
         ),
     })
     show(<Book />, '/book', '/book')
-    fireEvent.click(await screen.findByRole('button', { name: 'put away Lantern Dun' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'archive Lantern Dun' }))
     expect((await screen.findByRole('alert')).textContent).toContain('There is no such pattern.')
     expect(screen.getByRole('link', { name: 'Lantern Dun' })).toBeTruthy()
   })
@@ -257,6 +264,6 @@ describe('Materials', () => {
     const link = screen.getByText('What can I tie with these 2?')
     expect(link.getAttribute('href')).toBe('/book?atHand=a,b')
     fireEvent.click(screen.getByLabelText('Herl'))
-    expect(screen.getByText('What can I tie with these 1?')).toBeTruthy()
+    expect(screen.getByText('What can I tie with this one?')).toBeTruthy()
   })
 })

@@ -28,8 +28,8 @@ export function benchCommands(b: Doing): Command[] {
   const camera = (to: Looks['camera']) => () => b.setLooks({ ...b.looks, camera: to })
   const parts = b.document.pattern.parts
   return [
-    { name: 'find what changes it to an outcome', keys: 'a', run: () => b.open('goals') },
-    { name: 'do something by its name', keys: 'Ctrl+K', run: () => b.open('commands') },
+    { name: 'suggest changes for a goal', keys: 'a', run: () => b.open('goals') },
+    { name: 'open command list', keys: 'Ctrl+K', run: () => b.open('commands') },
     { name: 'list all keys', keys: '?', run: () => b.open('keys') },
     { name: 'undo', keys: 'Ctrl+Z', run: b.undo },
     { name: 'redo', keys: 'Ctrl+Y', run: b.redo },
@@ -65,7 +65,7 @@ export function benchCommands(b: Doing): Command[] {
     { name: 'the book', run: () => b.go('/book') },
     { name: 'materials', run: () => b.go('/materials') },
     { name: 'hooks', run: () => b.go('/hooks') },
-    { name: 'schools', run: () => b.go('/schools') },
+    { name: 'styles', run: () => b.go('/schools') },
     { name: 'copy this fly', run: b.copy },
     { name: 'print', run: () => window.print() },
     { name: 'print the fly alone', run: () => printPicture(b.document.pattern.name) },

@@ -61,6 +61,7 @@ const tail: Handle = {
   leap: 0.5,
   snaps: [shank],
   onShank: undefined,
+  towardEye: false,
   reach: [
     [0, 0, 0],
     [9.6, 0, 0],
@@ -181,7 +182,9 @@ describe('knobs', () => {
   it('on the plan count turns as their room grows', () => {
     expect(widened(turns, 0.18, 100).value).toBe(6)
     expect(widened(turns, -9, 100).value).toBe(1)
-    expect(widened({ ...turns, part: 'egg-sac', unit: 'mm', mm: 1 }, -0.5, 100).value).toBe(1.5)
+    expect(
+      widened({ ...turns, part: 'egg-sac', towardEye: true, unit: 'mm', mm: 1 }, -0.5, 100).value,
+    ).toBe(1.5)
     const onMove = vi.fn()
     render(
       <Borders

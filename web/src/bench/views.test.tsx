@@ -4,7 +4,7 @@ import { cleanup, fireEvent, render, screen, within } from '@testing-library/rea
 import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { openReadings, wantedBy } from '../parts/readings'
-import type { Estimate, PatternDocument } from '../api/types'
+import type { Estimate, PatternDocument, Sitting } from '../api/types'
 import { ProblemDialog } from '../shell/ProblemDialog'
 import { Readings } from '../readings/Readings'
 import { ShankPlan } from './ShankPlan'
@@ -13,16 +13,19 @@ import { WhatIfReading } from '../readings/WhatIfReading'
 
 afterEach(cleanup)
 
+const plain = (text: string) => ({ text, quantities: [] })
+
 const estimate = {
-  verdict: 'Lies flush.',
-  posture: 'flush',
+  verdict: plain('Lies flush.'),
+  sits: 'FLUSH',
+  popsBack: 'NO',
   hook: { shankMm: 7.4, gapMm: 4, wireMm: 0.41, eyeMm: 0.943, hookLengthMm: 9.6 },
   dimensions: [
     { part: 'tail', name: 'length', mm: 9.6, eyeLengths: 10.2, rule: '1 × hook length' },
   ],
   spans: [
-    { part: 'head', label: 'head', fromMm: 0, toMm: 1.4 },
-    { part: 'body', label: 'body', fromMm: 1.4, toMm: 7.4 },
+    { part: 'head', role: 'HEAD', label: 'head', fromMm: 0, toMm: 1.4 },
+    { part: 'body', role: 'BODY', label: 'body', fromMm: 1.4, toMm: 7.4 },
   ],
   landmarks: [{ name: 'start the thread', mm: 1.4, eyeLengths: 1.5, shareOfShank: 0.19 }],
   feathers: [],
@@ -31,7 +34,6 @@ const estimate = {
   massMg: 21,
   popBackMg: -14,
   outcome: 'RESTS',
-  reason: '',
   others: [],
   warnings: [],
   leftOut: [],
@@ -117,7 +119,7 @@ describe('Readings', () => {
     expect(screen.getByText('120 of 500 casts')).toBeTruthy()
     rerender(<Readings pose={estimate} full={undefined} answers={{ failed: 'Ask again.' }} />)
     expect(screen.getAllByText('Ask again.')).toHaveLength(4)
-    const postures = [{ posture: estimate.posture, share: 0.9, low: 0.88, high: 0.92 }]
+    const postures = [{ posture: 'FLUSH' as const, share: 0.9, low: 0.88, high: 0.92 }]
     const landing = {
       casts: 500,
       pitchSpreadDeg: 25,
@@ -138,19 +140,29 @@ describe('Readings', () => {
 
 describe('WhatIfReading', () => {
   it('names the weakest link and what each thing otherwise would do', () => {
-    const sits = (posture: string, keepsPostureTo: number, massMg: number) => ({
+    const sits = (sits: Sitting, keepsPostureTo: number, massMg: number) => ({
       tilt: 'LEVEL' as const,
-      ...{ posture, keepsPostureTo, massMg },
+      ...{ sits, keepsPostureTo, massMg },
       ...{ pitchDeg: 12, eyeMm: 2, pointMm: -1, sinksAt: 9 },
     })
     const whatIfs = {
-      now: sits('on-tips', 2.5, 20),
+      now: sits('ON_TIPS', 2.5, 20),
       weakest: 'collar-hackle',
       soaked: [
-        { part: 'collar-hackle', then: sits('sunk', 0, 20) },
-        { part: 'tail', then: sits('on-tips', 1.6, 20) },
+        { part: 'collar-hackle', then: sits('SUNK', 0, 20), sits: plain('sunk'), reserve: '' },
+        {
+          part: 'tail',
+          then: sits('ON_TIPS', 1.6, 20),
+          sits: plain('on tips'),
+          reserve: '2.5 → 1.6 ×',
+        },
       ],
-      heavier: { part: 'hook', then: sits('half-down', 2.1, 23) },
+      heavier: {
+        part: 'hook',
+        then: sits('HALF_DOWN', 2.1, 23),
+        sits: plain('half down'),
+        reserve: '',
+      },
       lean: {
         words: 'Its weight acts behind.',
         pitchDeg: 12,
@@ -163,9 +175,9 @@ describe('WhatIfReading', () => {
         <WhatIfReading asked whatIfs={whatIfs} waiting={undefined} />
       </Accordion.Root>,
     )
-    expect(screen.getByText('soaked, it sinks')).toBeTruthy()
+    expect(screen.getByText('soaked, sunk')).toBeTruthy()
     expect(screen.getByText('tail: film reserve 2.5 → 1.6 ×')).toBeTruthy()
-    expect(screen.getByText('20 → 23 mg: it sits half down.')).toBeTruthy()
+    expect(screen.getByText('20 → 23 mg: half down.')).toBeTruthy()
     expect(screen.getByText('tail pulls 20 %, 4.0 mm behind its weight')).toBeTruthy()
     expect(screen.getByText('tail longer: 10° tail down')).toBeTruthy()
   })

@@ -15,7 +15,7 @@ import {
   restorePattern,
 } from '../api/client'
 import type { BookPage, BookRow } from '../api/types'
-import { POSTURES, fieldProblem, posture } from '../parts/words'
+import { SITTINGS, fieldProblem, sitting } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
 import { BookImport } from './BookImport'
@@ -154,7 +154,7 @@ function Wanted({ params, put }: WantedProps) {
         <Pick
           label="sits"
           value={value('posture')}
-          options={anyOr(Object.entries(POSTURES))}
+          options={anyOr(Object.entries(SITTINGS))}
           onChange={(v) => put('posture', v)}
         />
         <Pick
@@ -176,7 +176,7 @@ function Wanted({ params, put }: WantedProps) {
             checked={params.get('archived') === 'true'}
             onChange={(e) => put('archived', e.target.checked ? 'true' : '')}
           />
-          put away
+          archived
         </label>
       </div>
       {atHand.length > 0 && (
@@ -184,7 +184,7 @@ function Wanted({ params, put }: WantedProps) {
           <span>
             Only what can be tied with{' '}
             <Link className="underline" to={`/materials?atHand=${atHand.join(',')}`}>
-              {atHand.length} materials at hand
+              {atHand.length} materials on hand
             </Link>
           </span>
           <Pick
@@ -257,7 +257,7 @@ function Rows(props: {
           r.natural,
           `${r.hookSize}${r.hookShape === 'straight' ? '' : ` ${r.hookShape.replace('-', ' ')}`}`,
           style(r.school),
-          r.posture === '' ? <span className="text-soft">…</span> : posture(r.posture),
+          r.posture ? sitting(r.posture) : <span className="text-soft">…</span>,
           new Date(r.changed).toLocaleDateString(undefined, { dateStyle: 'medium' }),
           <Actions key="actions" row={r} {...props} />,
         ])}
@@ -277,7 +277,7 @@ function Actions({
   onArchive: (row: BookRow) => void
   onDelete: (row: BookRow) => void
 }) {
-  const away = row.archived ? 'take out' : 'put away'
+  const away = row.archived ? 'restore from archive' : 'archive'
   const Icon = row.archived ? ArchiveRestore : Archive
   return (
     <span className="flex justify-end">
@@ -313,13 +313,13 @@ function Pages({ page, onPage }: { page: BookPage; onPage: (page: number) => voi
   return (
     <nav aria-label="Pages and files" className="mt-3 flex flex-wrap items-center gap-3">
       <Button disabled={page.page === 0} onClick={() => onPage(page.page - 1)}>
-        Earlier
+        Previous
       </Button>
       <span>
         page {page.page + 1} of {last + 1}
       </span>
       <Button disabled={page.page >= last} onClick={() => onPage(page.page + 1)}>
-        Later
+        Next
       </Button>
       <span className="flex-1" />
       <FileLink href="/api/book/file">whole book, one file</FileLink>

@@ -70,7 +70,7 @@ export function BookImport({ onDone }: { onDone: () => void }) {
 }
 
 function Progress({ line }: { line: ImportLine }) {
-  if (!line.progress) return <span>{line.waits ? `waits behind ${line.waits.before}` : '…'}</span>
+  if (!line.progress) return <span>{line.waits ? `${line.waits.before} ahead in queue` : '…'}</span>
   const { done, all } = line.progress
   return (
     <label className="flex items-center gap-2">

@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { cardAddress, getCard, getPattern, logFly } from '../api/client'
 import type { Card as TyingCard } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
-import { inUnits, length, measureBy, unit } from '../parts/units'
+import { length, measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { FlyPage } from '../shell/FlyPage'
 
@@ -61,7 +61,7 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
       </p>
       <p className="text-soft flex flex-wrap items-baseline gap-x-4">
         <span className="flex-1">
-          {inUnits(card.hook)}. About {Math.ceil(card.seconds / 60)} minutes
+          {say(card.hook)}. About {Math.ceil(card.seconds / 60)} minutes
           {own ? ', as your own times go' : ' for a practised tier (an assumption)'}.
         </span>
         <span className="print:hidden">
@@ -83,7 +83,7 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
         <h2 className="font-serif text-xl font-semibold">Before you start</h2>
         <ul className="list-disc pl-5">
           {card.preparation.map((p) => (
-            <li key={p}>{inUnits(p)}</li>
+            <li key={p.text}>{say(p)}</li>
           ))}
         </ul>
       </section>
@@ -95,22 +95,22 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
               <h2 className="font-serif text-xl font-semibold">
                 {s.title} <span className="text-soft font-sans text-base">{s.material}</span>
               </h2>
-              {s.place && <p className="text-soft">{inUnits(s.place)}</p>}
+              {s.place.text && <p className="text-soft">{say(s.place)}</p>}
               {s.take.length > 0 && (
-                <p className="text-soft">have ready: {inUnits(s.take.join('; '))}</p>
+                <p className="text-soft">have ready: {s.take.map((t) => say(t)).join('; ')}</p>
               )}
-              <p className="text-lg">{inUnits(s.how)}</p>
+              <p className="text-lg">{say(s.how)}</p>
               {s.bars.map((b) => (
                 <Bar key={b.name} name={b.name} mm={b.mm} scale={scale} />
               ))}
               <p>
-                <strong>Look:</strong> {inUnits(s.check)}
+                <strong>Look:</strong> {say(s.check)}
               </p>
               <p>
-                <strong>{s.mistake}</strong> {s.remedy}
+                <strong>{say(s.mistake)}</strong> {say(s.remedy)}
               </p>
               {s.caution && <p className="text-warn">▲ {s.caution}</p>}
-              {s.ways && <p className="text-soft text-sm">{s.ways}</p>}
+              {s.ways.text && <p className="text-soft text-sm">{say(s.ways)}</p>}
             </div>
           </li>
         ))}

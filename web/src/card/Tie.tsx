@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { getCard } from '../api/client'
 import type { Card, Tying } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
-import { inUnits, length, measureBy, unit } from '../parts/units'
+import { length, measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Calibrate } from '../drawing/Calibrate'
 import { useTying, useWhere } from './useTying'
@@ -158,7 +158,7 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
                   Log this fly
                 </Button>
                 <Button className="text-2xl" onClick={tying.restart}>
-                  Tie another, log nothing
+                  Start again without logging
                 </Button>
               </p>
               {failed && (
@@ -227,10 +227,10 @@ function Preparation({ card }: { card: Card }) {
   return (
     <>
       <h2 className="mb-2 font-serif text-4xl font-bold">Before you start</h2>
-      <p className="text-soft text-xl">{inUnits(card.hook)}</p>
+      <p className="text-soft text-xl">{say(card.hook)}</p>
       <ul className="list-disc pl-7 text-xl">
         {card.preparation.map((p) => (
-          <li key={p}>{inUnits(p)}</li>
+          <li key={p.text}>{say(p)}</li>
         ))}
       </ul>
       {card.cautions.map((c) => (
@@ -256,9 +256,9 @@ function Step({
       <h2 className="font-serif text-4xl font-bold">{s.title}</h2>
       <p className="text-soft text-xl">
         {s.material}
-        {s.place && `, ${inUnits(s.place)}`}
+        {s.place.text && `, ${say(s.place)}`}
       </p>
-      <p className="my-3 text-[1.9rem]">{inUnits(s.how)}</p>
+      <p className="my-3 text-[1.9rem]">{say(s.how)}</p>
       {s.bars.map((b) => (
         <p key={b.name} className="my-3">
           {scale > 0 ? (
@@ -277,13 +277,13 @@ function Step({
         </p>
       ))}
       <p>
-        <strong>Look:</strong> {inUnits(s.check)}
+        <strong>Look:</strong> {say(s.check)}
       </p>
       <p className="mt-2 text-xl">
-        <strong>{s.mistake}</strong> {s.remedy}
+        <strong>{say(s.mistake)}</strong> {say(s.remedy)}
       </p>
       {s.caution && <p className="text-warn text-xl">▲ {s.caution}</p>}
-      {s.ways && <p className="text-soft text-lg">{s.ways}</p>}
+      {s.ways.text && <p className="text-soft text-lg">{say(s.ways)}</p>}
     </>
   )
 }

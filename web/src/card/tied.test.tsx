@@ -25,7 +25,7 @@ vi.mock('../api/client', async (original) => ({
   finishTying: vi.fn(),
   getFly: vi.fn(),
   changeFly: vi.fn(),
-  getAsTied: vi.fn(),
+  judgeTied: vi.fn(),
   readDevice: vi.fn(),
 }))
 
@@ -136,7 +136,7 @@ describe('the sheet of a tied fly', () => {
 
   beforeEach(async () => {
     vi.mocked(client.getFly).mockResolvedValue(fly)
-    vi.mocked(client.getAsTied).mockImplementation(() => new Promise(() => undefined))
+    vi.mocked(client.judgeTied).mockImplementation(() => new Promise(() => undefined))
     vi.mocked(client.changeFly).mockResolvedValue(fly)
     render(
       <QueryClientProvider client={new QueryClient()}>

@@ -32,7 +32,7 @@ function Against({ onDone }: { onDone: () => void }) {
       </p>
       <div className="flex flex-wrap items-center gap-4">
         <Choice
-          label="hold up"
+          label="compare with"
           value={thing}
           options={[
             ['card', 'a bank card'],

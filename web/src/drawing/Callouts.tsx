@@ -1,6 +1,5 @@
-import type { Band, Outline, Rest } from '../api/types'
-import { holders, moved, part, percent, place, posture, tilted } from '../parts/words'
-import { inUnits } from '../parts/units'
+import type { Band, Differences, Outline, Rest } from '../api/types'
+import { holders, part, percent, place, signed, sitting, tilted } from '../parts/words'
 import { stack } from '../scene/callouts'
 import { type View, project } from '../scene/projection'
 import { bend } from './FlyDrawing'
@@ -22,33 +21,33 @@ type Label = {
   at: readonly number[]
 }
 
-function labels({ rest, outline, band, shankMm }: Told, before?: Rest) {
+function labels({ rest, outline, band, shankMm }: Told, since?: Differences) {
   const eye = outline.wire[0] ?? []
   const point = outline.wire[outline.wire.length - 1] ?? []
   const hooks: Label[] = [
     {
       head: place(rest.eyeMm, rest.eyeSide, band?.eyeMm),
       foot: 'eye',
-      moved: moved(rest.eyeMm, before?.eyeMm),
+      moved: signed(since?.eye),
       at: eye,
     },
     {
       head: place(rest.bendMm, rest.bendSide, band?.bendMm),
       foot: 'start of the bend',
-      moved: moved(rest.bendMm, before?.bendMm),
+      moved: signed(since?.bend),
       at: bend(outline, shankMm),
     },
     {
       head: place(rest.pointMm, rest.pointSide, band?.pointMm),
       foot: 'hook point',
-      moved: moved(rest.pointMm, before?.pointMm),
+      moved: signed(since?.point),
       at: point,
     },
   ]
   const held: Label[] = [
     {
       head: tilted(rest.pitchDeg, rest.tilt),
-      foot: posture(rest.posture),
+      foot: sitting(rest.posture),
       at: halfway(eye, bend(outline, shankMm)),
     },
     ...holders(rest)
@@ -68,11 +67,11 @@ const halfway = (a: readonly number[], b: readonly number[]) =>
 
 /** Numbers hung on the fly: where the hook is on the left, what holds it on the right. */
 export function Callouts(
-  props: Told & { before: Rest | undefined; view: View; width: number; height: number },
+  props: Told & { since: Differences | undefined; view: View; width: number; height: number },
 ) {
-  const { before, view, width, height } = props
+  const { since, view, width, height } = props
   if (compact(width)) return null
-  const { hooks, held } = labels(props, before)
+  const { hooks, held } = labels(props, since)
   const left = 170
   return (
     <g pointerEvents="none">
@@ -89,7 +88,7 @@ export function CalloutList(props: Told) {
     <ul className="bg-paper/85 absolute inset-x-0 top-0 flex flex-wrap gap-x-4 px-3 py-1 text-sm">
       {[...hooks, ...held].map((l) => (
         <li key={l.foot}>
-          <strong>{inUnits(l.head)}</strong> {l.foot}
+          <strong>{l.head}</strong> {l.foot}
         </li>
       ))}
     </ul>
@@ -173,10 +172,10 @@ function Column({
       >
         {item.moved && (
           <tspan fill="var(--tide)" fontSize="15" data-moved={item.foot}>
-            {inUnits(item.moved)}{' '}
+            {item.moved}{' '}
           </tspan>
         )}
-        {inUnits(item.head)}
+        {item.head}
       </text>
       <text x={x} y={top + 35} textAnchor={anchor} fontSize="16">
         {item.foot}

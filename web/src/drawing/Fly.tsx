@@ -1,27 +1,12 @@
 import { memo } from 'react'
 import type { Outline } from '../api/types'
-import { kindOf } from '../parts/words'
-import { blades, fuzz, rings, strands } from '../scene/hairs'
+import { type Blade, blades, fuzz, rings, strands } from '../scene/hairs'
 import { type Look, lookOf } from '../scene/looks'
 import { curve, nearSide, polyline, tube } from '../scene/paths'
 import { type View, nearness } from '../scene/projection'
 
-/** Soft bundles are drawn by their strands. */
-const SOFT = new Set([
-  'forward-plume',
-  'flat-wing',
-  'looped-wing',
-  'folded-shuttle',
-  'upright-wing',
-  'spent-wing',
-  'shuck',
-  'post',
-  'indicator',
-])
-
-/** Half a barb's width where no fewer can be seen, px; and a barb's own at its root, mm. */
+/** Half a barb's width where no fewer can be seen, px. */
 const LEAST_PX = 0.75
-const BARB_MM = 0.032
 
 type Props = {
   outline: Outline
@@ -33,25 +18,29 @@ type Props = {
   onChoose?: (part: string) => void
 }
 
-type Lines = readonly (readonly (readonly number[])[])[]
+type Fibre = Outline['fibres'][number]
 
 /** A fly at rest as a camera has it: far fibres, wire, members, strands, near fibres. */
 export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoose }: Props) {
   const fibres = byPart(outline)
-  const blade = Math.max(LEAST_PX, BARB_MM * view.scale)
+  /** Half the width of a fibre at its root, px. */
+  const half = (f: Fibre, stronger: number) =>
+    stronger * Math.max(LEAST_PX, f.radiusMm * view.scale)
   const pick = (part: string) =>
     onChoose && { onClick: () => onChoose(part), style: { cursor: 'pointer' } }
-  const hair = (part: string, lines: Lines, near: boolean) => {
+  const hair = (part: string, fibres: readonly Fibre[], near: boolean) => {
     const look = lookOf(part, materials?.[part])
-    const wide = blade * (chosen === part ? 1.35 : 1)
+    const stronger = chosen === part ? 1.35 : 1
+    const blade = (f: Fibre) => ({ line: f.line, rootPx: half(f, stronger), taper: f.taper })
+    const wide = half(fibres[0] ?? NO_FIBRE, stronger)
     return (
-      lines.length > 0 && (
+      fibres.length > 0 && (
         <g key={`${part} ${near}`} opacity={near ? 0.92 : 0.5} data-part={part} {...pick(part)}>
-          <path d={blades(view, lines, wide)} fill={look.colour} />
-          {look.tip && <path d={blades(view, tips(lines), wide)} fill={look.tip} />}
+          <path d={blades(view, fibres.map(blade))} fill={look.colour} />
+          {look.tip && <path d={blades(view, fibres.map(blade).map(tip))} fill={look.tip} />}
           {look.barred && (
             <path
-              d={lines.map((line) => polyline(view, line)).join('')}
+              d={fibres.map((f) => polyline(view, f.line)).join('')}
               fill="none"
               stroke="var(--ink)"
               strokeWidth={wide}
@@ -66,7 +55,7 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
   const wirePx = outline.wireMm * view.scale
   return (
     <g>
-      {fibres.map(({ part, lines }) => hair(part, away(view, lines, false), false))}
+      {fibres.map(({ part, fibres }) => hair(part, away(view, fibres, false), false))}
       <g fill="none" stroke="var(--wire)" strokeLinecap="round" strokeLinejoin="round">
         <path d={polyline(view, outline.wire)} strokeWidth={wirePx} {...pick('hook')} />
         <path d={`${polyline(view, outline.eye)}Z`} strokeWidth={wirePx} data-testid="eye" />
@@ -81,7 +70,7 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
       </g>
       {outline.members.map((m, i) => (
         <g key={i} data-part={m.part} {...pick(m.part)}>
-          {SOFT.has(kindOf(m.part)) ? (
+          {m.soft ? (
             <Plume
               member={m}
               view={view}
@@ -108,7 +97,7 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
             )),
           )}
       </g>
-      {fibres.map(({ part, lines }) => hair(part, away(view, lines, true), true))}
+      {fibres.map(({ part, fibres }) => hair(part, away(view, fibres, true), true))}
       {(view.camera === 'below' || (view.camera ?? 'side') === 'side') && (
         <path
           d={curve(view, inFront(outline, view))}
@@ -198,21 +187,21 @@ function Plume({
   )
 }
 
-/** The last quarter of each hair. */
-const tips = (lines: Lines): Lines =>
-  lines.map((line) => line.slice(-Math.max(2, Math.ceil(line.length / 4))))
+const NO_FIBRE = { radiusMm: 0 } as Fibre
+
+/** The last quarter of a hair. */
+function tip({ line, rootPx, taper }: Blade): Blade {
+  return { line: line.slice(-Math.max(2, Math.ceil(line.length / 4))), rootPx, taper }
+}
 
 function byPart(outline: Outline) {
   const parts = [...new Set(outline.fibres.map((f) => f.part))]
-  return parts.map((part) => ({
-    part,
-    lines: outline.fibres.filter((f) => f.part === part).map((f) => f.line),
-  }))
+  return parts.map((part) => ({ part, fibres: outline.fibres.filter((f) => f.part === part) }))
 }
 
 /** Fibres whose tips lie on the viewer's side of their roots, or those that do not. */
-function away(view: View, lines: Lines, near: boolean): Lines {
-  return lines.filter((line) => {
+function away(view: View, fibres: readonly Fibre[], near: boolean): Fibre[] {
+  return fibres.filter(({ line }) => {
     const toward = nearness(view, line[line.length - 1] ?? []) - nearness(view, line[0] ?? [])
     return toward >= 0 === near
   })

@@ -6,8 +6,9 @@ import {
   type KeyboardEvent,
   type ReactNode,
 } from 'react'
-import type { Band, Estimate, Outline, Rest, Surface } from '../api/types'
-import { posture } from '../parts/words'
+import type { Band, Differences, Estimate, Outline, Rest, Surface } from '../api/types'
+import { say } from '../parts/units'
+import { sitting } from '../parts/words'
 import { water, waterline } from '../scene/paths'
 import {
   type Camera,
@@ -31,6 +32,8 @@ type Drawn = {
   band: Band | undefined
   /** The fly before the last change, drawn as its ghost. */
   before?: Estimate
+  /** What the last change did. */
+  since?: Differences
   camera: Camera
   surface?: Surface
   fish: FishEye
@@ -53,7 +56,8 @@ const ZOOM = 1.25
 
 /** The fly at one of its rests on its waterline, as one of four cameras has it, to scale. */
 export function FlyDrawing(props: Drawn) {
-  const { estimate, rest, outline, band, before, camera, surface, fish, grid, trueScale } = props
+  const { estimate, rest, outline, band, before, since, camera, surface, fish, grid, trueScale } =
+    props
   const { carries, materials, chosen, onChoose, over, told } = props
   const box = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 960, height: 400 })
@@ -107,7 +111,7 @@ export function FlyDrawing(props: Drawn) {
         height={height}
         role="group"
         tabIndex={0}
-        aria-label={`${NAMES[camera]}, to scale. ${rest === estimate.rest ? estimate.verdict : `Resting ${posture(rest?.posture ?? '')}.`} Keys + and − zoom, arrows move, 0 fits.`}
+        aria-label={`${NAMES[camera]}, to scale. ${rest === estimate.rest || !rest ? say(estimate.verdict) : `Resting ${sitting(rest.posture)}.`} Keys + and − zoom, arrows move, 0 fits.`}
         data-rest={rest?.posture}
         data-testid="fly"
         data-camera={camera}
@@ -177,7 +181,7 @@ export function FlyDrawing(props: Drawn) {
             rest={rest}
             outline={outline}
             band={band}
-            before={before?.rest}
+            since={since}
             shankMm={estimate.hook.shankMm}
             view={view}
             width={width}

@@ -36,7 +36,7 @@ export function Hooks() {
       <Table
         head={['hook', ...HEAD]}
         rows={(hooks.data?.catalogue ?? []).map((h) => [
-          `${h.size} ${h.shape.replace('-', ' ')}${h.extended ? ' (prolonged)' : ''}`,
+          `${h.size} ${h.shape.replace('-', ' ')}${h.extended ? ' (extrapolated)' : ''}`,
           ...dimensions(h),
         ])}
       />
@@ -249,7 +249,7 @@ function OwnHooks({ hooks }: { hooks: { id: string; hook: HookView; tenMg: numbe
           />
         ))}
         <Stepper
-          label="ten weigh (0: no scale)"
+          label="weight of 10 hooks (blank if not weighed)"
           value={draft.tenMg}
           step={1}
           low={0}

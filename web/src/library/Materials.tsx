@@ -24,13 +24,15 @@ export function Materials() {
   return (
     <Page title="Materials">
       <p>
-        Tick what is at hand.{' '}
+        Tick what is on hand.{' '}
         {hand.size > 0 ? (
           <Link
             className="text-tide font-semibold underline"
             to={`/book?atHand=${[...hand].join(',')}`}
           >
-            What can I tie with these {hand.size}?
+            {hand.size === 1
+              ? 'What can I tie with this one?'
+              : `What can I tie with these ${hand.size}?`}
           </Link>
         ) : (
           <span className="text-soft">The book then shows what can be tied with it.</span>
@@ -88,7 +90,7 @@ function Material({
         </span>
       )}
       <details className="text-soft grow">
-        <summary className="cursor-pointer">what is known of it</summary>
+        <summary className="cursor-pointer">properties and sources</summary>
         <table className="text-sm tabular-nums">
           <tbody>
             {m.values.map((v) => (

@@ -24,22 +24,22 @@ export function Schools() {
       })
       .catch((e: Error) => setFailed(e instanceof ApiError ? fieldProblem(e) : e.message))
   }
-  if (!school) return <Page title="Schools">Opening…</Page>
+  if (!school) return <Page title="Styles">Opening…</Page>
   return (
-    <Page title="Schools">
+    <Page title="Styles">
       <p className="text-soft mb-3">
         Each rule with its default, its usual range and a tier’s words. All of it is common practice
-        with no source. What a school leaves open follows the common rules.
+        with no source. What a style leaves open follows the common rules.
       </p>
       <div className="mb-4 flex flex-wrap items-center gap-4">
         <Pick
-          label="school"
+          label="style"
           value={school.id}
           options={(schools.data ?? []).map((s) => [s.id, s.label] as const)}
           onChange={setId}
         />
         <label className="flex items-center gap-2">
-          <span className="text-soft">copy it as</span>
+          <span className="text-soft">name of copy</span>
           <input
             value={label}
             maxLength={60}
@@ -53,7 +53,7 @@ export function Schools() {
             setLabel('')
           }}
         >
-          Make a house school
+          Make a house style
         </Button>
         {school.house && (
           <Button onClick={() => attempt(deleteSchool(school.id))}>Remove {school.label}</Button>

@@ -35,13 +35,13 @@ export function TableFile({ of }: { of: 'hooks' | 'materials' }) {
         <Download size={16} aria-hidden /> table as CSV
       </a>
       <Button className="inline-flex items-center gap-1" onClick={() => input.current?.click()}>
-        <Upload size={16} aria-hidden /> take in a CSV
+        <Upload size={16} aria-hidden /> Import CSV
       </Button>
       <input
         ref={input}
         type="file"
         accept=".csv,text/csv"
-        aria-label={`CSV of ${of} to take in`}
+        aria-label={`CSV of ${of} to import`}
         className="hidden"
         onChange={(e) => {
           take(e.target.files?.[0])

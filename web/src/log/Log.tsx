@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../api/client'
-import { inUnits, measureBy, unit } from '../parts/units'
+import { measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Page, Table } from '../shell/Page'
 import { clock } from '../parts/clock'
@@ -93,13 +93,13 @@ export function Log() {
       </p>
       {flies.error && <p role="alert">{flies.error.message}</p>}
       <section
-        aria-label="Your hands"
+        aria-label="Your tying habits"
         className="bg-leaf border-rule my-3 rounded border px-4 py-2"
       >
-        <h2 className="font-serif text-xl font-semibold">Your hands</h2>
+        <h2 className="font-serif text-xl font-semibold">Your tying habits</h2>
         {trends.data?.length === 0 && (
           <p className="text-soft">
-            Measure the same thing on three flies, and what your hands do shows here.
+            Measure the same thing on three flies, and your habits show here.
           </p>
         )}
         <ul data-testid="trends">
@@ -110,8 +110,8 @@ export function Log() {
           ))}
         </ul>
         <p className="text-soft text-sm">
-          ± is the middle 90 % of where the mean may lie. A habit is told once chance alone would
-          hardly do it.
+          ± is the middle 90 % of where the mean may lie. Shown as a habit only when chance is
+          unlikely.
         </p>
       </section>
       {flies.isSuccess && all.length === 0 && <p>Nothing is logged yet.</p>}
@@ -150,7 +150,7 @@ export function Log() {
                 }),
             f.unreadable
               ? `cannot be read: ${f.unreadable}`
-              : inUnits(f.differences.join(', ')) || '–',
+              : f.differences.map((d) => say(d)).join(', ') || '–',
             f.notes,
             f.size,
             f.seconds > 0 ? `${clock(f.seconds)} min` : '–',

@@ -2,8 +2,8 @@ import { useQueryClient } from '@tanstack/react-query'
 import { type DragEvent, type KeyboardEvent, useRef, useState } from 'react'
 import { ApiError, getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
 import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
-import { inUnits, length } from '../parts/units'
-import { fieldProblem, measureName, rests } from '../parts/words'
+import { length, lengths } from '../parts/units'
+import { fieldProblem, measureName, rests, tilted } from '../parts/words'
 import type { SaveQueue } from '../save/saveQueue'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
@@ -12,8 +12,7 @@ import type { Written } from './TiedFly'
 /** The server refuses more; a browser need not send 40 MB to learn that. */
 const MOST_BYTES = 12_000_000
 
-const plusMinus = (mm: number, error: number) =>
-  inUnits(`${mm.toFixed(1)} ± ${error.toFixed(1)} mm`)
+const plusMinus = (mm: number, error: number) => lengths(mm, ' ± ', error)
 
 const ORDER = [
   ['eye', 'rear edge of the hook eye'],
@@ -249,10 +248,9 @@ function Told({
           the bend {plusMinus(r.bendMm, r.error)} over the film.
         </p>
       ))}
-      {told.rest.length > 0 && e && rests(e.posture) && (
+      {told.rest.length > 0 && e && rests(e.sits) && (
         <p className="text-soft">
-          The estimate as tied: {Math.abs(e.pitchDeg).toFixed(0)}°{' '}
-          {e.pitchDeg >= 0 ? 'tail' : 'head'} down, eye {length(e.eyeMm)} over the film.
+          The estimate as tied: {tilted(e.pitchDeg, e.tilt)}, eye {length(e.eyeMm)} over the film.
         </p>
       )}
       <ul>
@@ -260,7 +258,7 @@ function Told({
           <li key={l.name} className="flex items-center gap-2">
             {l.name} {plusMinus(l.mm, l.error)}
             <Button onClick={() => onTake(l.name, Math.round(l.mm * 100) / 100, l.error)}>
-              that is what was made
+              Use this measurement
             </Button>
           </li>
         ))}

@@ -1,15 +1,16 @@
-import { type UseQueryResult, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { ApiError, changeFly, getAsTied, getFly, readDevice } from '../api/client'
-import type { AsTied, LoggedFly, Measurement, Planned } from '../api/types'
-import { fieldProblem, measureName, posture, tilted } from '../parts/words'
-import { inUnits, length, measureBy, unit } from '../parts/units'
+import { ApiError, changeFly, getFly, judgeTied, readDevice } from '../api/client'
+import type { LoggedFly, Measurement, Planned } from '../api/types'
+import { fieldProblem, measureName, sitting, tilted } from '../parts/words'
+import { length, measureBy, say, unit } from '../parts/units'
 import { SaveQueue, type SaveState } from '../save/saveQueue'
 import { inBrowser } from '../save/unsaved'
 import { useQueue } from '../save/useQueue'
 import { Button } from '../ui/Button'
 import { Page } from '../shell/Page'
+import { type Asked, useStream, whereItIs } from '../readings/useAnswers'
 import { Photo } from './Photo'
 import { UnitChoice } from '../shell/UnitChoice'
 
@@ -54,12 +55,9 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
   const { planned } = opened
   const [said, setSaid] = useState('')
   const { written, setWritten, state, kept, queue } = useWritten(id, opened)
-  const tied = useQuery({
-    queryKey: ['as-tied', id, kept.revision],
-    queryFn: ({ signal }) => getAsTied(id, signal),
-    gcTime: 0,
-    placeholderData: (before) => before,
-  })
+  const tied = useStream(`${id} ${kept.revision}`, (onLine, signal) =>
+    judgeTied(id, onLine, signal),
+  )
   const set = (p: Planned, value: number | undefined, error = 0) =>
     setWritten((w) => {
       const others = w.made.filter((m) => !same(p, m))
@@ -101,7 +99,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
         <table className="w-full tabular-nums">
           <thead>
             <tr className="border-rule text-soft border-b text-left">
-              <th className="font-normal">blank: as planned</th>
+              <th className="font-normal">leave blank if as planned</th>
               <th className="pr-3 text-right font-normal">planned</th>
               <th className="font-normal">made</th>
             </tr>
@@ -168,7 +166,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
           opened={opened}
           queue={queue}
           away={state.kind === 'failed' && !state.refused}
-          estimated={tied.data?.made}
+          estimated={(tied.line?.asTied ?? tied.before?.asTied)?.made}
           onTake={(name, value, error) => {
             const p = planned.find((q) => measureName(q) === name)
             if (p) set(p, value, error)
@@ -295,12 +293,12 @@ function useWritten(id: string, opened: LoggedFly) {
 function told(state: SaveState<LoggedFly>): string {
   if (state.kind === 'failed') {
     const e = state.error
-    return `Not written down: ${e instanceof ApiError ? fieldProblem(e) : state.message}`
+    return `Not saved: ${e instanceof ApiError ? fieldProblem(e) : state.message}`
   }
   return state.kind === 'saving'
-    ? 'writing it down…'
+    ? 'saving…'
     : state.kind === 'saved'
-      ? 'written down'
+      ? 'saved'
       : 'changed elsewhere'
 }
 
@@ -332,20 +330,23 @@ function Elsewhere({
 }
 
 /** What the differences do, and what can be done about them. */
-function Judged({ tied, massMg }: { tied: UseQueryResult<AsTied>; massMg: number }) {
-  const t = tied.data
+function Judged({ tied, massMg }: { tied: Asked; massMg: number }) {
+  const t = tied.line?.asTied ?? tied.before?.asTied
+  const busy = !tied.line?.asTied && !tied.failed
   return (
-    <section aria-label="What it does" aria-busy={tied.isFetching} data-testid="judged">
+    <section aria-label="What it does" aria-busy={busy} data-testid="judged">
       <h2 className="font-serif text-xl font-semibold">What it does</h2>
-      {tied.error && <p role="alert">{tied.error.message}</p>}
-      {!t && !tied.error && <p className="text-soft">Putting it on the water as it was tied…</p>}
+      {tied.failed && <p role="alert">{tied.failed}</p>}
+      {!t && !tied.failed && (
+        <p className="text-soft">Putting it on the water as it was tied: {whereItIs(tied)}</p>
+      )}
       {t && (
-        <div aria-live="polite" className={tied.isFetching ? 'opacity-50' : ''}>
+        <div aria-live="polite" className={busy ? 'opacity-50' : ''}>
           <p className="text-lg">
-            <strong>{inUnits(t.words)}</strong>
+            <strong>{say(t.words)}</strong>
           </p>
           <p className="text-soft">
-            {posture(t.made.posture)}, {tilted(t.made.pitchDeg, t.made.tilt)}, eye{' '}
+            {sitting(t.made.sits)}, {tilted(t.made.pitchDeg, t.made.tilt)}, eye{' '}
             {length(t.made.eyeMm)} over the film, keeps its posture to{' '}
             {t.made.keepsPostureTo.toFixed(1)} weights; {t.made.massMg.toFixed(1)} mg by its parts
             {massMg > 0 && `, ${massMg.toFixed(1)} mg on the scale`}.
@@ -353,7 +354,7 @@ function Judged({ tied, massMg }: { tied: UseQueryResult<AsTied>; massMg: number
           <ul className="my-2 space-y-2">
             {t.differences.map((d) => (
               <li key={`${d.part} ${d.field}`} className="border-rule border-l-4 pl-3">
-                <strong className={d.fine ? '' : 'text-warn'}>{inUnits(d.words)}</strong>
+                <strong className={d.fine ? '' : 'text-warn'}>{say(d.words)}</strong>
                 <br />
                 <span className="text-soft">
                   {d.fine ? 'can stay. ' : d.now ? '✂ now: ' : ''}

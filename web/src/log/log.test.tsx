@@ -27,7 +27,15 @@ const line = (id: string, name: string, notes = '') => ({
   size: 14,
   tiedAt: '2026-11-20T18:00:00Z',
   seconds: 754,
-  differences: name === 'Test Dun' ? ['upright wing 1.5 mm too long'] : [],
+  differences:
+    name === 'Test Dun'
+      ? [
+          {
+            text: 'upright wing \uFFFC too long',
+            quantities: [{ value: 1.5, unit: 'mm', decimals: 1 }],
+          },
+        ]
+      : [],
   pictured: false,
   notes,
   unreadable: name === 'Broken Dun' ? 'it has no plan' : '',
@@ -149,7 +157,7 @@ describe('a picture of a fly', () => {
     expect(says.textContent).toContain('Rests 17 ± 1° tail down, eye 2.8 ± 0.1 mm')
     expect(says.textContent).toContain('tail length 8.0 ± 0.2 mm')
     expect(says.textContent).toContain('It is not seen from the side.')
-    fireEvent.click(screen.getByRole('button', { name: 'that is what was made' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Use this measurement' }))
     await waitFor(() => expect(onTake).toHaveBeenLastCalledWith('tail length', 8.04, 0.17))
   })
 })

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Part, PatternDocument, Rest } from '../api/types'
 import { isRule, moved, partOf, withConditions, withHook, withPart } from './document'
 import { stepped } from '../ui/stepped'
-import { holders, place, popsBack, range, short } from './words'
+import { holders, lengthRange, place, range, short, signed } from './words'
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
@@ -77,10 +77,11 @@ describe('words', () => {
     expect(short({ low: -14.8, high: -14.8, decimals: 0 })).toBe('15 mg short')
   })
 
-  it('says so when it is not known whether a fly pops back', () => {
-    expect(popsBack({ low: 1, high: 3 })).toBe('yes')
-    expect(popsBack({ low: -5, high: -3 })).toBe('no')
-    expect(popsBack({ low: -5, high: 3 })).toBe('unsure')
+  it('tells by how much something moved', () => {
+    expect(signed({ value: 0.24, unit: 'mm', decimals: 1 })).toBe('+0.2 mm')
+    expect(signed({ value: -1.3, unit: 'mm', decimals: 1 })).toBe('−1.3 mm')
+    expect(signed(undefined)).toBe('')
+    expect(lengthRange({ low: -0.34, high: 1.2, decimals: 1 })).toBe('−0.3 to 1.2 mm')
   })
 
   it('lists what holds the fly, most first, trifles left out', () => {

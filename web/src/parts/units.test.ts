@@ -1,7 +1,12 @@
 import { afterEach, describe, expect, it } from 'vitest'
-import { fraction, inUnits, length, measureBy, unit } from './units'
+import { fraction, length, lengths, measureBy, say, unit } from './units'
 
 afterEach(() => unit.set('mm'))
+
+const clear = {
+  text: 'eye \uFFFC clear, 17° tail down, 3 mg',
+  quantities: [{ value: 2, unit: 'mm', decimals: 1 }],
+}
 
 describe('units of show', () => {
   it('reads 64ths of an inch as a ruler has them', () => {
@@ -29,22 +34,21 @@ describe('units of show', () => {
     measureBy(undefined)
     unit.set('eyes')
     expect(length(9.4)).toBe('9.4 mm')
-    expect(inUnits('eye 2.0 mm clear')).toBe('eye 2.0 mm clear')
+    expect(say(clear)).toBe('eye 2.0 mm clear, 17° tail down, 3 mg')
     expect(length(9.4, 1, { eyeMm: 0.94, gapMm: 4 })).toBe('10.0 eyes')
-    expect(inUnits('eye 2.0 mm clear', { eyeMm: 0.5, gapMm: 4 })).toBe('eye 4.0 eyes clear')
+    expect(say(clear, { eyeMm: 0.5, gapMm: 4 })).toBe('eye 4.0 eyes clear, 17° tail down, 3 mg')
     unit.set('inch')
     expect(length(25.4)).toBe('1 in')
   })
 
-  it('turns the millimetres of a sentence, ranges too, and leaves other units be', () => {
+  it('turns the lengths of a sentence, ranges too, and leaves its words be', () => {
     measureBy({ eyeMm: 1, gapMm: 4 })
     unit.set('gaps')
-    expect(inUnits('hook point 2.0 mm under, 17° tail down, 3 mg')).toBe(
-      'hook point 0.50 gaps under, 17° tail down, 3 mg',
-    )
-    expect(inUnits('over 20 × 16 mm')).toBe('over 5.0 × 4.0 gaps')
-    expect(inUnits('2.0 to 4.0 mm')).toBe('0.50 to 1.00 gaps')
+    expect(say(clear)).toBe('eye 0.50 gaps clear, 17° tail down, 3 mg')
+    expect(say({ text: 'a feather called 2.0 mm', quantities: [] })).toBe('a feather called 2.0 mm')
+    expect(lengths(20, ' × ', 16, 0)).toBe('5.0 × 4.0 gaps')
     unit.set('mm')
-    expect(inUnits('2.0 to 4.0 mm')).toBe('2.0 to 4.0 mm')
+    expect(lengths(2, ' to ', 4)).toBe('2.0 to 4.0 mm')
+    expect(length(-0.04)).toBe('0.0 mm')
   })
 })

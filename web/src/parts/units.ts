@@ -1,3 +1,4 @@
+import type { Quantity, Sentence } from '../api/types'
 import { store } from '../ui/store'
 
 /** Units that lengths are shown in. */
@@ -46,8 +47,10 @@ function shown(mm: number, decimals: number, as: Unit, by: Measures | undefined)
   }
 }
 
+/** With a true minus, and never minus nought. */
 function plain(value: number, decimals: number): string {
-  return value.toFixed(Math.max(0, decimals))
+  const text = Math.abs(value).toFixed(Math.max(0, decimals))
+  return value < 0 && Number(text) !== 0 ? `−${text}` : text
 }
 
 /** 64ths of an inch as a tier reads a ruler: 24 is 3/8, 72 is 1 1/8. */
@@ -65,21 +68,28 @@ export function fraction(parts: number): string {
   return `${sign}${whole > 0 ? `${whole} ` : ''}${left}/${over}`
 }
 
-/** A number, or two with a word between, before "mm". */
-const LENGTHS = /(?:([−-]?\d+(?:\.\d+)?)( to | × | ± ))?([−-]?\d+(?:\.\d+)?) mm\b/g
+/** Two lengths with a word between, their unit told once. */
+export function lengths(a: number, word: string, b: number, decimals = 1, by = measures): string {
+  const [first, last] = [length(a, decimals, by), length(b, decimals, by)]
+  return `${first.slice(0, first.lastIndexOf(' '))}${word}${last}`
+}
 
-/** A sentence of the core with its millimetres in the unit of show. */
-export function inUnits(text: string, by = measures): string {
-  if (unit.get() === 'mm') return text
-  return text.replace(LENGTHS, (_, first: string | undefined, word: string, last: string) => {
-    const second = converted(last, by)
-    return first === undefined ? second : `${bare(converted(first, by))}${word}${second}`
+/** A quantity of the core; a length in the unit of show. */
+export function quantity({ value, unit: of, decimals }: Quantity, by = measures): string {
+  if (of === 'mm') return length(value, decimals, by)
+  return of === '' || of === '°'
+    ? `${plain(value, decimals)}${of}`
+    : `${plain(value, decimals)} ${of}`
+}
+
+/** What stands in a sentence of the core where a quantity goes: Unicode's object replacement. */
+const PLACE = /\uFFFC/g
+
+/** A sentence of the core with its quantities in the unit of show. */
+export function say({ text, quantities }: Sentence, by = measures): string {
+  let next = 0
+  return text.replace(PLACE, () => {
+    const here = quantities[next++]
+    return here ? quantity(here, by) : ''
   })
 }
-
-function converted(number: string, by: Measures | undefined): string {
-  const decimals = (number.split('.')[1] ?? '').length
-  return length(Number(number.replace('−', '-')), decimals, by)
-}
-
-const bare = (text: string) => text.replace(/ (mm|in|eyes|gaps)$/, '')

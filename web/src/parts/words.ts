@@ -1,16 +1,18 @@
 import type { ApiError } from '../api/client'
-import type { Estimate, Interval, Rest } from '../api/types'
+import type { Estimate, Interval, Quantity, Rest, Sitting } from '../api/types'
+import { length, lengths, quantity } from './units'
 
-export const POSTURES: Record<string, string> = {
-  'on-tips': 'on its tips',
-  'half-down': 'half down',
-  flush: 'flush',
-  hanging: 'hanging',
-  'head-down': 'head down',
-  'on-its-side': 'on its side',
-  'upside-down': 'upside down',
-  sunk: 'sinks',
-  unsettled: 'not known',
+/** How a fly can sit, in a tier's words. */
+export const SITTINGS: Record<Sitting, string> = {
+  ON_TIPS: 'on its tips',
+  HALF_DOWN: 'half down',
+  FLUSH: 'flush',
+  HANGING: 'hanging',
+  HEAD_DOWN: 'head down',
+  ON_ITS_SIDE: 'on its side',
+  UPSIDE_DOWN: 'upside down',
+  SUNK: 'sinks',
+  UNSETTLED: 'not known',
 }
 
 const PARTS: Record<string, string> = {
@@ -24,8 +26,8 @@ const PARTS: Record<string, string> = {
   'flat-wing': 'flat plumes',
 }
 
-/** A posture in a tier's words. */
-export const posture = (id: string) => POSTURES[id] ?? id
+/** How a fly sits, in a tier's words. */
+export const sitting = (sits: Sitting) => SITTINGS[sits]
 
 /** A kind of part without the number that tells several apart. */
 export const kindOf = (name: string) => name.replace(/-\d+$/, '')
@@ -36,9 +38,6 @@ export function part(name: string): string {
   const number = name === kind ? '' : ` ${name.slice(kind.length + 1)}`
   return `${PARTS[kind] ?? kind.replaceAll('-', ' ')}${number}`
 }
-
-/** A length for people: one decimal. */
-export const mm = (value: number) => `${value.toFixed(1)} mm`
 
 /** A share of the weight in whole per cent. */
 export const percent = (share: number) => `${Math.round(share * 100)} %`
@@ -53,6 +52,11 @@ function plain(value: number, digits: number): string {
 function deserved(value: number, decimals: number): string {
   const unit = 10 ** -decimals
   return decimals >= 0 ? plain(value, decimals) : plain(Math.round(value / unit) * unit, 0)
+}
+
+/** A range of lengths in the digits that the core says its width deserves. */
+export function lengthRange(interval: Interval | undefined): string {
+  return interval ? lengths(interval.low, ' to ', interval.high, interval.decimals) : ''
 }
 
 /** A range in the digits that the core says its width deserves. */
@@ -72,14 +76,15 @@ export function short({ low, high, decimals }: Interval): string {
   return `${mg(-low)} mg short to ${mg(high)} mg to spare`
 }
 
-/** Whether a drowned fly comes back up by itself, as far as is known. */
-export function popsBack(lift: Pick<Interval, 'low' | 'high'>): string {
-  if (lift.low >= 0) return 'yes'
-  return lift.high < 0 ? 'no' : 'unsure'
+/** Whether a drowned fly comes back up by itself. */
+export const POPS_BACK: Record<Estimate['popsBack'], string> = {
+  YES: 'yes',
+  UNSURE: 'unsure',
+  NO: 'no',
 }
 
-/** Whether a posture is one: what sinks, or was not found to rest, has no heights. */
-export const rests = (id: string) => id !== 'sunk' && id !== 'unsettled'
+/** Whether it rests: what sinks, or was not found to rest, has no heights. */
+export const rests = (sits: Sitting) => sits !== 'SUNK' && sits !== 'UNSETTLED'
 
 /** Which end is down and by how much, as the core judges it. */
 export const tilted = (pitchDeg: number, tilt: Rest['tilt']) =>
@@ -90,35 +95,14 @@ export const tilted = (pitchDeg: number, tilt: Rest['tilt']) =>
 /** Where a point of the hook is, told from the film; in the digits of its band once it is known. */
 export function place(heightMm: number, side: Rest['eyeSide'], band?: Interval): string {
   if (side === 'AT_FILM') return 'at the film'
-  const away = deserved(Math.abs(heightMm), Math.max(0, Math.min(1, band?.decimals ?? 1)))
-  return `${away} mm ${side === 'CLEAR' ? 'clear' : 'under'}`
+  const away = length(Math.abs(heightMm), Math.max(0, Math.min(1, band?.decimals ?? 1)))
+  return `${away} ${side === 'CLEAR' ? 'clear' : 'under'}`
 }
 
-/** How far a height went up or down, if it did. */
-export function moved(now: number, before: number | undefined): string {
-  if (before === undefined || Math.abs(now - before) < 0.05) return ''
-  return `${now > before ? '+' : '−'}${Math.abs(now - before).toFixed(1)} mm`
-}
-
-/** What the last change did to the pose, in words. */
-export function differences(before: Estimate, now: Estimate): string {
-  if (before.posture !== now.posture) {
-    return `It sat ${posture(before.posture)}, now ${posture(now.posture)}.`
-  }
-  if (!before.rest || !now.rest) return ''
-  const told = (
-    [
-      ['eye', now.rest.eyeMm, before.rest.eyeMm],
-      ['bend', now.rest.bendMm, before.rest.bendMm],
-      ['point', now.rest.pointMm, before.rest.pointMm],
-    ] as const
-  )
-    .map(([name, a, b]) => [name, moved(a, b)] as const)
-    .filter(([, text]) => text !== '')
-    .map(([name, text]) => `${name} ${text}`)
-  const turned = Math.round(now.rest.pitchDeg - before.rest.pitchDeg)
-  if (turned !== 0) told.push(`${Math.abs(turned)}° more ${turned > 0 ? 'tail' : 'head'} down`)
-  return told.length > 0 ? `Against before: ${told.join(', ')}.` : 'It sits as before.'
+/** A signed length of the core: how far something went up or down. */
+export function signed(by: Quantity | undefined): string {
+  if (!by) return ''
+  return `${by.value > 0 ? '+' : '−'}${quantity({ ...by, value: Math.abs(by.value) })}`
 }
 
 /** Parts by how much of the weight they hold, most first; those that hold next to nothing left out. */
@@ -130,13 +114,13 @@ export function holders(rest: Rest | undefined) {
 
 /** Where the fly may be left instead, by which way the water last crept along what it wets. */
 export function ends(rest: Rest): string {
-  const sitting = (end: Rest['receding'], ends: Rest['recedingEnds']) =>
+  const sits = (end: Rest['receding'], ends: Rest['recedingEnds']) =>
     end
-      ? `its eye is ${Math.abs(end.eyeMm).toFixed(1)} mm ${end.eyeMm < 0 ? 'under' : 'up'}${end.posture === rest.posture ? '' : ` and it sits ${posture(end.posture)}`}`
+      ? `${length(Math.abs(end.eyeMm))} ${end.eyeMm < 0 ? 'under' : 'up'}${end.posture === rest.posture ? '' : `, the fly ${sitting(end.posture)}`}`
       : ends === 'SINKS'
-        ? 'it sinks'
-        : 'it is not known how it sits'
-  return `With the water drawing back along all it wets, ${sitting(rest.receding, rest.recedingEnds)}; creeping on, ${sitting(rest.advancing, rest.advancingEnds)}.`
+        ? 'gone, the fly sunk'
+        : 'at a height that is not known'
+  return `Depending on how the film grips, the eye is ${sits(rest.receding, rest.recedingEnds)}, or ${sits(rest.advancing, rest.advancingEnds)}.`
 }
 
 /** What is wrong with the first field that the server refused, or else what it said. */

@@ -1,7 +1,7 @@
 import type { Amount } from '../api/types'
 import { part } from '../parts/words'
 import { UNASKED } from '../parts/readings'
-import { inUnits } from '../parts/units'
+import { lengths, quantity } from '../parts/units'
 import { Reading } from './Reading'
 
 /** How much of everything the fly takes, part by part. */
@@ -20,9 +20,9 @@ export function AmountsReading({
   return (
     <Reading
       id="takes"
-      title="takes"
+      title="materials used"
       value={fly ? `${fly.value.toFixed(0)} mg` : asked ? '…' : ''}
-      band={thread ? inUnits(`${told(thread)} of thread`) : asked ? undefined : UNASKED}
+      band={thread ? `${told(thread)} of thread` : asked ? undefined : UNASKED}
       stale={!amounts && asked}
     >
       {parts.map((name) => (
@@ -34,7 +34,7 @@ export function AmountsReading({
               .map((a) => (
                 <div key={a.what} className="flex justify-between gap-2">
                   <dt className="text-soft">{a.what}</dt>
-                  <dd className="tabular-nums">{inUnits(told(a))}</dd>
+                  <dd className="tabular-nums">{told(a)}</dd>
                 </div>
               ))}
           </dl>
@@ -52,10 +52,12 @@ export function AmountsReading({
 function told({ value, spread, unit: units }: Amount): string {
   const unit = value === 1 && units.endsWith('s') ? units.slice(0, -1) : units
   if (spread <= 0) {
-    const digits = unit === 'mm' ? (value < 1 ? 2 : 1) : unit === 'mg' ? (value < 1 ? 2 : 1) : 0
-    const shown = unit === 'turns' && !Number.isInteger(value) ? value.toFixed(1) : undefined
-    return `${shown ?? value.toFixed(digits)} ${unit}`
+    const part = unit === 'turns' && !Number.isInteger(value)
+    const decimals = unit === 'mm' || unit === 'mg' ? (value < 1 ? 2 : 1) : part ? 1 : 0
+    return quantity({ value, unit, decimals })
   }
-  const digits = Math.max(0, -Math.floor(Math.log10(spread)))
-  return `${value.toFixed(digits)} ± ${spread.toFixed(digits)} ${unit}`
+  const decimals = Math.max(0, -Math.floor(Math.log10(spread)))
+  return unit === 'mm'
+    ? lengths(value, ' ± ', spread, decimals)
+    : `${value.toFixed(decimals)} ± ${quantity({ value: spread, unit, decimals })}`
 }

@@ -4,7 +4,7 @@ import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
 import { ORDERS, STAGES } from '../parts/naturals'
-import { inUnits } from '../parts/units'
+import { lengths } from '../parts/units'
 import { Reading } from './Reading'
 import { useAnswer, whereItIs } from './useAnswers'
 
@@ -20,7 +20,7 @@ export function FootprintReading({
     <Reading
       id="footprint"
       title="footprint"
-      value={own ? inUnits(size(own.lengthMm, own.widthMm)) : '…'}
+      value={own ? size(own.lengthMm, own.widthMm) : '…'}
       band={own ? `${own.dimples} ${own.dimples === 1 ? 'dimple' : 'dimples'}` : undefined}
       stale={!own}
     >
@@ -75,7 +75,7 @@ function Prints({ found }: { found: Footprints }) {
       <li>
         <span className="flex justify-between">
           <span>the natural</span>
-          <span className="tabular-nums">{inUnits(size(found.lengthMm, found.widthMm))}</span>
+          <span className="tabular-nums">{size(found.lengthMm, found.widthMm)}</span>
         </span>
         <Print long={found.lengthMm} wide={found.widthMm} most={most} natural />
         <span className="text-soft text-sm">{found.words} (an assumption)</span>
@@ -87,7 +87,7 @@ function Prints({ found }: { found: Footprints }) {
               {WAYS[f.way]}: {f.size}
             </span>
             <span className="tabular-nums">
-              {f.footprint ? inUnits(size(f.footprint.lengthMm, f.footprint.widthMm)) : 'no rest'}
+              {f.footprint ? size(f.footprint.lengthMm, f.footprint.widthMm) : 'no rest'}
             </span>
           </span>
           {f.footprint && (
@@ -108,7 +108,7 @@ function Prints({ found }: { found: Footprints }) {
   )
 }
 
-const size = (long: number, wide: number) => `${Math.round(long)} × ${Math.round(wide)} mm`
+const size = (long: number, wide: number) => lengths(long, ' × ', wide, 0)
 const against = (more: number) => `${(1 + more).toFixed(1)} ×`
 
 /** A footprint from above, to one scale. */

@@ -1,12 +1,25 @@
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
-import type { AnswerLine, Hung, Landing, OverTime, Water } from '../api/types'
-import { percent, place, posture, tilted } from '../parts/words'
+import type { AnswerLine, Carry, Landing, OverTime, Sitting, Water } from '../api/types'
+import { percent, place, sitting, tilted } from '../parts/words'
 import type { Answers } from './useAnswers'
 import { Bar, Reading } from './Reading'
 import { UNASKED } from '../parts/readings'
-import { inUnits } from '../parts/units'
 import { WhatIfReading } from './WhatIfReading'
+
+/** Kinds of water, quiet to rough. */
+const WATERS: Record<Water['water'], string> = {
+  STILL: 'still',
+  GLIDE: 'glide',
+  RIFFLE: 'riffle',
+  POCKET: 'pocket',
+}
+
+/** Beads as they are sold. */
+const METALS: Record<Carry['beads'][number]['metal'], string> = {
+  BRASS: 'brass',
+  TUNGSTEN: 'tungsten',
+}
 
 /** What takes many landings to say; each reading looks stale until its answer is there. */
 export function LongReadings({
@@ -15,7 +28,7 @@ export function LongReadings({
   open,
 }: {
   answers: Answers
-  sits: string
+  sits: Sitting
   open: string[]
 }) {
   /** What a reading without an answer says: where that is, or that it was not asked for. */
@@ -35,7 +48,7 @@ export function LongReadings({
       />
       <Reading
         id="landing"
-        title="lands like this"
+        title="lands this way"
         value={landing ? percent(shareOf(landing, sits).share) : missing('landing')}
         band={landing ? errors(landing, sits) : lag('landing', answers.LANDING, 'casts')}
         stale={!landing && open.includes('landing')}
@@ -48,7 +61,7 @@ export function LongReadings({
         value={carry ? weight(carry) : missing('carry')}
         band={
           carry
-            ? carry.beads.map((b) => `${b.diameterMm} mm ${b.metal}`).join(' · ')
+            ? carry.beads.map((b) => `${b.diameterMm} mm ${METALS[b.metal]}`).join(' · ')
             : lag('carry', answers.CARRY, 'tried')
         }
         stale={!carry && open.includes('carry')}
@@ -58,10 +71,10 @@ export function LongReadings({
       <Reading
         id="over-time"
         title="stays up in a riffle"
-        value={overTime ? minutes(water(overTime, 'riffle')?.median) : missing('over-time')}
+        value={overTime ? minutes(water(overTime, 'RIFFLE')?.median) : missing('over-time')}
         band={
           overTime
-            ? `dress again ${after(water(overTime, 'riffle')?.dressAgain)}`
+            ? `dress again ${after(water(overTime, 'RIFFLE')?.dressAgain)}`
             : lag('over-time', answers.OVER_TIME, 'stages of wear')
         }
         stale={!overTime && open.includes('over-time')}
@@ -73,15 +86,15 @@ export function LongReadings({
 }
 
 function waiting(line: AnswerLine | undefined, of: string): string | undefined {
-  if (line?.waits) return `waits behind ${line.waits.before}`
+  if (line?.waits) return `${line.waits.before} ahead in queue`
   return line?.progress ? `${line.progress.done} of ${line.progress.all} ${of}` : undefined
 }
 
-function shareOf(landing: Landing, sits: string) {
+function shareOf(landing: Landing, sits: Sitting) {
   return landing.postures.find((p) => p.posture === sits) ?? { share: 0, low: 0, high: 0 }
 }
 
-function errors(landing: Landing, sits: string): string {
+function errors(landing: Landing, sits: Sitting): string {
   const { low, high } = shareOf(landing, sits)
   return `${Math.round(low * 100)} to ${percent(high)} of casts`
 }
@@ -97,7 +110,7 @@ function Landings({ landing }: { landing: Landing }) {
         {landing.postures.map((p) => (
           <Bar
             key={p.posture}
-            name={posture(p.posture)}
+            name={sitting(p.posture)}
             share={p.share}
             words={`${Math.round(p.low * 100)} to ${percent(p.high)}`}
           />
@@ -109,27 +122,28 @@ function Landings({ landing }: { landing: Landing }) {
   )
 }
 
-function weight(carry: Hung): string {
+function weight(carry: Carry): string {
   return carry.under ? `${carry.more ? '>' : ''}${round(carry.inWaterMg)} mg` : 'nothing'
 }
 
 /** Two digits: the search stops within a twentieth. */
 const round = (mg: number) => Number(mg.toPrecision(2))
 
-function Carries({ carry }: { carry: Hung }) {
+function Carries({ carry }: { carry: Carry }) {
   if (!carry.under) return <p>Hung from its bend, any weight would take it under.</p>
   return (
     <>
       <p>
         Weight in water that can hang from its bend in still water; a cast or a drag takes more.
-        Under it the fly sits {posture(carry.under.posture)},{' '}
+        Under it the fly sits {sitting(carry.under.posture)},{' '}
         {tilted(carry.under.pitchDeg, carry.under.tilt)}, its eye{' '}
-        {inUnits(place(carry.under.eyeMm, carry.under.eyeSide))}.
+        {place(carry.under.eyeMm, carry.under.eyeSide)}.
       </p>
       <ul className="mt-1 list-disc pl-5">
         {carry.nymphs.map((n) => (
           <li key={n.metal}>
-            nymph size {n.hookSize} with a {n.beadMm} mm {n.metal} bead, {round(n.inWaterMg)} mg
+            nymph size {n.hookSize} with a {n.beadMm} mm {METALS[n.metal]} bead,{' '}
+            {round(n.inWaterMg)} mg
           </li>
         ))}
         {carry.nymphs.length === 0 && <li>no beaded nymph is light enough</li>}
@@ -138,7 +152,7 @@ function Carries({ carry }: { carry: Hung }) {
   )
 }
 
-function water(overTime: OverTime, name: string): Water | undefined {
+function water(overTime: OverTime, name: Water['water']): Water | undefined {
   return overTime.waters.find((w) => w.water === name)
 }
 
@@ -164,7 +178,7 @@ function Floats({ overTime }: { overTime: OverTime }) {
       {overTime.waters.map((w) => (
         <figure key={w.water} className="mt-2">
           <figcaption>
-            <strong>{w.water}</strong>: half of them {minutes(w.median)}; dress{' '}
+            <strong>{WATERS[w.water]}</strong>: half have sunk after {minutes(w.median)}; dress{' '}
             {after(w.dressAgain)}
           </figcaption>
           <Curve water={w} />
@@ -204,7 +218,7 @@ function Curve({ water: w }: { water: Water }) {
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`${w.water}: half of them are down after ${minutes(w.median)}`}
+      aria-label={`${WATERS[w.water]}: half have sunk after ${minutes(w.median)}`}
       className="w-full"
     >
       <path d={band(points) ?? ''} className="fill-tide/25" />

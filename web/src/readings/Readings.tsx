@@ -1,22 +1,23 @@
 import { Accordion } from 'radix-ui'
 import { memo } from 'react'
-import type { Estimate, PatternDocument } from '../api/types'
+import type { Differences, Estimate, PatternDocument } from '../api/types'
 import { AmountsReading } from './AmountsReading'
 import { FootprintReading } from './FootprintReading'
 import { LongReadings } from './LongReadings'
 import { Bar, Reading } from './Reading'
 import type { Answers } from './useAnswers'
 import { openReadings } from '../parts/readings'
-import { inUnits, unit } from '../parts/units'
+import { lengths, quantity, say, unit } from '../parts/units'
 import {
+  POPS_BACK,
   ends,
   holders,
+  lengthRange,
   part,
   percent,
-  popsBack,
-  posture,
   range,
   short,
+  sitting,
   tilted,
 } from '../parts/words'
 
@@ -26,15 +27,14 @@ export const Readings = memo(function Readings({
   full,
   answers,
   fly,
-  before,
-  fullBefore,
+  since,
 }: {
   pose: Estimate
   full: Estimate | undefined
   answers: Answers
   fly?: PatternDocument
-  before?: Estimate
-  fullBefore?: Estimate
+  /** What the last change did. */
+  since?: Differences
 }) {
   unit.use()
   const open = openReadings.use()
@@ -54,8 +54,8 @@ export const Readings = memo(function Readings({
       <Reading
         id="posture"
         title="sits"
-        value={posture(pose.posture)}
-        was={before && posture(before.posture)}
+        value={sitting(pose.sits)}
+        was={since?.sat && sitting(since.sat)}
         band={
           rest
             ? `${tilted(rest.pitchDeg, rest.tilt)}${band?.pitchDeg ? `, ${range(band.pitchDeg, '°')}` : ''}`
@@ -70,29 +70,25 @@ export const Readings = memo(function Readings({
             {rest.fibres.drowned} are under water.
           </p>
         )}
-        {rest && <p className="mt-2">{inUnits(ends(rest))}</p>}
+        {rest && <p className="mt-2">{ends(rest)}</p>}
         {full?.footprint && (
           <p className="mt-2">
             It dents the film over{' '}
-            {inUnits(
-              `${Math.round(full.footprint.lengthMm)} × ${Math.round(full.footprint.widthMm)} mm`,
-            )}
-            , in {full.footprint.dimples} {full.footprint.dimples === 1 ? 'place' : 'places'}.
+            {lengths(full.footprint.lengthMm, ' × ', full.footprint.widthMm, 0)}, in{' '}
+            {full.footprint.dimples} {full.footprint.dimples === 1 ? 'place' : 'places'}.
           </p>
         )}
         {band && (
           <p className="mt-2">
-            Eye {inUnits(range(band.eyeMm, ' mm') ?? '')}, bend{' '}
-            {inUnits(range(band.bendMm, ' mm') ?? '')}, point{' '}
-            {inUnits(range(band.pointMm, ' mm') ?? '')} from the film. {band.samePosture} of{' '}
-            {band.samples} draws of what is not well known sit this way;{' '}
-            {band.samples - band.floated} sink.
+            Eye {lengthRange(band.eyeMm)}, bend {lengthRange(band.bendMm)}, point{' '}
+            {lengthRange(band.pointMm)} from the film. {band.samePosture} of {band.samples} trials
+            with uncertain values varied sit this way; {band.samples - band.floated} sink.
           </p>
         )}
         {full && full.others.length > 0 && (
           <p className="mt-2">
             Landed otherwise it can rest{' '}
-            {[...new Set(full.others.map((o) => posture(o.posture)))].join(', ')}; choose under the
+            {[...new Set(full.others.map((o) => sitting(o.posture)))].join(', ')}; choose under the
             drawing to see it.
           </p>
         )}
@@ -107,13 +103,15 @@ export const Readings = memo(function Readings({
         id="reserve"
         title="film reserve"
         value={reserve(full)}
-        was={full && fullBefore && reserve(fullBefore)}
+        was={since?.reserve && quantity(since.reserve)}
         band={full?.band?.reserve ? range(full.band.reserve, ' ×') : undefined}
         stale={!full}
       >
         <p>
           {full?.reserve
-            ? `It sits like this up to ${reserve(full)} its own weight, and ${full.reserve.beyond ? `still floats at ${full.reserve.sinksAt.toFixed(0)} ×` : `goes under at ${full.reserve.sinksAt.toFixed(1)} ×`}.`
+            ? full.reserve.beyond
+              ? `It keeps this posture up to at least ${full.reserve.sinksAt.toFixed(0)} × its weight, in still water.`
+              : `It keeps this posture up to ${reserve(full)} its own weight, in still water, and goes under at ${full.reserve.sinksAt.toFixed(1)} ×.`
             : full?.outcome === 'UNSETTLED'
               ? 'Not known: no rest was found to press it down from.'
               : 'A fly that sinks has no reserve.'}
@@ -123,7 +121,7 @@ export const Readings = memo(function Readings({
       <Reading
         id="pop-back"
         title="pops back if drowned"
-        value={popsBack(lift)}
+        value={POPS_BACK[(full ?? pose).popsBack]}
         band={short(lift)}
         stale={!full}
       >
@@ -141,7 +139,7 @@ export const Readings = memo(function Readings({
             ))}
         </ul>
       </Reading>
-      <LongReadings answers={answers} sits={pose.posture} open={open} />
+      <LongReadings answers={answers} sits={pose.sits} open={open} />
       <FootprintReading fly={fly} own={full?.footprint} />
       <AmountsReading amounts={answers.AMOUNTS?.amounts?.amounts} asked={open.includes('takes')} />
     </Accordion.Root>
@@ -191,7 +189,7 @@ export function Cautions({ estimate }: { estimate: Estimate }) {
       {estimate.warnings.length > 0 && (
         <ul className="text-warn mt-3 space-y-1" aria-label="Warnings">
           {estimate.warnings.map((w, i) => (
-            <li key={i}>▲ {inUnits(w.message)}</li>
+            <li key={i}>▲ {say(w.message)}</li>
           ))}
         </ul>
       )}

@@ -1,6 +1,8 @@
 import type { Lean, Sits, WhatIfs } from '../api/types'
-import { part, percent, posture } from '../parts/words'
-import { length } from '../parts/units'
+
+type WhatIf = WhatIfs['soaked'][number]
+import { part, percent } from '../parts/words'
+import { length, say } from '../parts/units'
 import { Reading } from './Reading'
 
 /** What a tier asks before trusting a fly: the weakest link, and the same fly with one thing otherwise. */
@@ -19,9 +21,7 @@ export function WhatIfReading({
       id="what-if"
       title="weakest link"
       value={whatIfs ? (weakest ? part(weakest.part) : 'none') : asked ? '…' : ''}
-      band={
-        whatIfs ? (weakest ? `soaked, ${lost(weakest.then, whatIfs.now)}` : undefined) : waiting
-      }
+      band={whatIfs ? (weakest ? `soaked, ${lost(weakest, whatIfs.now)}` : undefined) : waiting}
       stale={!whatIfs && asked}
     >
       {whatIfs && <Asked whatIfs={whatIfs} />}
@@ -37,14 +37,14 @@ function Asked({ whatIfs }: { whatIfs: WhatIfs }) {
       <ul className="mb-2">
         {soaked.map((w) => (
           <li key={w.part}>
-            {part(w.part)}: {lost(w.then, now)}
+            {part(w.part)}: {lost(w, now)}
           </li>
         ))}
       </ul>
       <h3 className="font-semibold">One wire heavier, for bigger fish</h3>
       <p className="mb-2">
         {heavier
-          ? `${now.massMg.toFixed(0)} → ${heavier.then.massMg.toFixed(0)} mg: ${lost(heavier.then, now)}.`
+          ? `${now.massMg.toFixed(0)} → ${heavier.then.massMg.toFixed(0)} mg: ${lost(heavier, now)}.`
           : 'There is no heavier wire in the table.'}
       </p>
       {lean && <Leans lean={lean} />}
@@ -89,9 +89,6 @@ function degrees(pitchDeg: number): string {
 }
 
 /** What one thing otherwise does to the film reserve, or to how it sits. */
-function lost(then: Sits, now: Sits): string {
-  if (then.posture === 'sunk') return 'it sinks'
-  if (then.posture === 'unsettled') return 'how it sits then is not known'
-  if (then.posture !== now.posture) return `it sits ${posture(then.posture)}`
-  return `film reserve ${now.keepsPostureTo.toFixed(1)} → ${then.keepsPostureTo.toFixed(1)} ×`
+function lost({ then, sits, reserve }: WhatIf, now: Sits): string {
+  return then.sits === now.sits ? `film reserve ${reserve}` : say(sits)
 }

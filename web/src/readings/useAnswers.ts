@@ -79,7 +79,42 @@ export function useAnswers(
   return told.key === key ? told.answers : {}
 }
 
-type Asked = { line?: AnswerLine; failed?: string }
+/** Where an answer is; while a new one is worked out, {@code before} is the one that was there. */
+export type Asked = { line?: AnswerLine; failed?: string; before?: AnswerLine }
+
+/**
+ * What is streamed line by line, asked anew when its key changes and given up when nobody waits.
+ *
+ * @param key names all that the answer depends on; nothing is asked without one
+ */
+export function useStream(
+  key: string | undefined,
+  ask: (onLine: (line: AnswerLine) => void, signal: AbortSignal) => Promise<AnswerLine>,
+): Asked {
+  const [told, setTold] = useState<Asked & { key?: string }>({ key })
+  useEffect(() => {
+    if (key === undefined) return
+    const gone = new AbortController()
+    const tell = (next: Asked) => {
+      if (gone.signal.aborted) return
+      setTold((held) => ({
+        key,
+        before: held.key === key ? held.before : (found(held.line) ?? held.before),
+        ...next,
+      }))
+    }
+    ask((line) => tell({ line }), gone.signal).catch((cause: unknown) =>
+      tell({ failed: cause instanceof Error ? cause.message : 'No answer.' }),
+    )
+    return () => gone.abort()
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for all of it
+  }, [key])
+  return told.key === key ? told : { before: found(told.line) ?? told.before }
+}
+
+/** A line that holds an answer, not only how far it is. */
+const found = (line: AnswerLine | undefined) =>
+  line && !line.waits && !line.progress ? line : undefined
 
 /**
  * One question about one fly, asked anew when anything about it changes; nothing is asked without
@@ -90,27 +125,15 @@ export function useAnswer(
   question: Question,
   more: Record<string, string> = {},
 ): Asked {
-  const key = fly ? JSON.stringify([fly, question, more]) : ''
-  const [told, setTold] = useState<Asked & { key: string }>({ key })
-  useEffect(() => {
-    if (!fly) return
-    const gone = new AbortController()
-    const tell = (line: AnswerLine) => {
-      if (!gone.signal.aborted) setTold({ key, line })
-    }
-    answer(fly, question, tell, gone.signal, more).catch((cause: unknown) => {
-      if (gone.signal.aborted) return
-      setTold({ key, failed: cause instanceof Error ? cause.message : 'No answer.' })
-    })
-    return () => gone.abort()
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for all of it
-  }, [key])
-  return told.key === key ? told : {}
+  const key = fly ? JSON.stringify([fly, question, more]) : undefined
+  return useStream(key, (onLine, signal) =>
+    answer(fly as PatternDocument, question, onLine, signal, more),
+  )
 }
 
 /** Where a question is that has no answer yet. */
-export function whereItIs({ line, failed }: Asked): string {
+export function whereItIs({ line, failed }: Pick<Asked, 'line' | 'failed'>): string {
   if (failed) return failed
-  if (line?.waits) return `waits behind ${line.waits.before}`
+  if (line?.waits) return `${line.waits.before} ahead in queue`
   return line?.progress ? `${line.progress.done} of ${line.progress.all} tried` : 'working…'
 }

@@ -18,6 +18,7 @@ const tail: Handle = {
   leap: 0.5,
   snaps: [shank],
   onShank: undefined,
+  towardEye: false,
   reach: [
     [0, 0, 0],
     [10, 0, 0],
@@ -82,7 +83,10 @@ describe('hairs', () => {
   ]
 
   it('taper from root to tip, all in one path', () => {
-    const path = blades(view, [line, line], 2)
+    const path = blades(view, [
+      { line, rootPx: 2, taper: 0.7 },
+      { line, rootPx: 2, taper: 0.7 },
+    ])
     expect(path.match(/Z/g)).toHaveLength(2)
     const ys = [...path.matchAll(/[\d.]+,([\d.]+)/g)].map((m) => Number(m[1]))
     expect(Math.max(...ys)).toBe(102)

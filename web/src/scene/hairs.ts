@@ -1,30 +1,29 @@
 import { type Point, type View, project } from './projection'
 
-/** How much thinner a barb is at its tip than at its root, as the core has it by default. */
-const TAPER = 0.7
+/** A fibre to draw: half its width at the root, px, and how much thinner its tip is, as a share. */
+export type Blade = {
+  line: readonly (readonly number[])[]
+  rootPx: number
+  taper: number
+}
 
 /**
  * One closed path for many fibres, each a blade that tapers from root to tip: far quicker for a
  * browser than a path a fibre.
- *
- * @param rootPx half the width at the root, px
  */
-export function blades(
-  view: View,
-  lines: readonly (readonly (readonly number[])[])[],
-  rootPx: number,
-) {
-  return lines
-    .map((line) =>
+export function blades(view: View, all: readonly Blade[]) {
+  return all
+    .map(({ line, rootPx, taper }) =>
       blade(
         line.map((p) => project(view, p)),
         rootPx,
+        taper,
       ),
     )
     .join('')
 }
 
-function blade(points: Point[], rootPx: number): string {
+function blade(points: Point[], rootPx: number, taper: number): string {
   const left: string[] = []
   const right: string[] = []
   const last = points.length - 1
@@ -32,7 +31,7 @@ function blade(points: Point[], rootPx: number): string {
     const a = points[Math.max(0, i - 1)] ?? p
     const b = points[Math.min(last, i + 1)] ?? p
     const length = Math.hypot(b.x - a.x, b.y - a.y) || 1
-    const half = rootPx * (1 - (TAPER * i) / Math.max(1, last))
+    const half = rootPx * (1 - (taper * i) / Math.max(1, last))
     const nx = (-(b.y - a.y) / length) * half
     const ny = ((b.x - a.x) / length) * half
     left.push(`${px(p.x + nx)},${px(p.y + ny)}`)

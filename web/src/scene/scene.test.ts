@@ -13,12 +13,14 @@ const outline: Outline = {
     [4, 0, -4],
   ],
   wireMm: 0.4,
-  members: [{ part: 'body', axis: [[1, 0, 0]], radiiMm: [0.5] }],
+  members: [{ part: 'body', soft: false, axis: [[1, 0, 0]], radiiMm: [0.5] }],
   strands: [],
   fibres: [
     {
       part: 'tail',
-      state: 'lying',
+      state: 'LYING',
+      radiusMm: 0.03,
+      taper: 0.7,
       bears: true,
       line: [
         [7, 0, 0],

@@ -69,7 +69,7 @@ function Field({ commands, onClose }: Omit<Props, 'open'>) {
             {c.keys && <kbd>{c.keys}</kbd>}
           </li>
         ))}
-        {found.length === 0 && <li className="text-soft px-3 py-1">Nothing is called that.</li>}
+        {found.length === 0 && <li className="text-soft px-3 py-1">No matching command.</li>}
       </ul>
     </>
   )

@@ -5,7 +5,7 @@ import { Pick } from '../ui/Pick'
 export function UnitChoice() {
   return (
     <Pick
-      label="in"
+      label="units"
       value={unit.use()}
       options={(Object.keys(UNITS) as Unit[]).map((u) => [u, UNITS[u]] as const)}
       onChange={(u) => unit.set(u)}

@@ -3,10 +3,11 @@ import { X } from 'lucide-react'
 import { useParams, useSearchParams } from 'react-router'
 import { compare, getPattern, listDisagreements, listPatterns } from '../api/client'
 import type { Comparison, PatternDocument } from '../api/types'
-import { UNITS, inUnits, unit } from '../parts/units'
+import { UNITS, quantity, say, unit } from '../parts/units'
 import { row } from '../scene/row'
 import { Pick } from '../ui/Pick'
 import { Fly } from '../drawing/Fly'
+import { useStream, whereItIs } from '../readings/useAnswers'
 import { FlyPage } from '../shell/FlyPage'
 
 const MOST = 4
@@ -26,7 +27,7 @@ export function Compare() {
   const own = opened.data?.document
   const ways = useQuery({
     queryKey: ['disagreements', id, opened.data?.revision],
-    queryFn: () => listDisagreements(own as PatternDocument),
+    queryFn: ({ signal }) => listDisagreements(own as PatternDocument, signal),
     enabled: own !== undefined,
   })
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
@@ -39,13 +40,11 @@ export function Compare() {
   })
   const documents = own && others.data ? [own, ...others.data.filter((d) => d !== undefined)] : []
   const key = JSON.stringify(documents)
-  const compared = useQuery({
-    queryKey: ['comparison', key],
-    queryFn: ({ signal }) => compare(documents, signal),
-    enabled: documents.length > 0,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  const asked = useStream(documents.length > 0 ? key : undefined, (onLine, signal) =>
+    compare(documents, onLine, signal),
+  )
+  const now = asked.line?.comparison
+  const compared = now ?? asked.before?.comparison
   const choose = (next: string[]) => setQuery(next.map((w): [string, string] => ['with', w]))
   async function documentOf(what: string): Promise<PatternDocument | undefined> {
     const way = ways.data?.find((w) => `way:${w.name}` === what)
@@ -85,20 +84,20 @@ export function Compare() {
             key={w}
             type="button"
             className="border-rule hover:border-tide bg-leaf flex items-center gap-1 rounded-md border px-2"
-            aria-label={`take away ${compared.data?.flies[i + 1]?.name ?? w}`}
+            aria-label={`take away ${compared?.flies[i + 1]?.name ?? w}`}
             onClick={() => choose(chosen.filter((c) => c !== w))}
           >
-            {compared.data?.flies[i + 1]?.name ?? w.replace('way:', '')} <X size={14} aria-hidden />
+            {compared?.flies[i + 1]?.name ?? w.replace('way:', '')} <X size={14} aria-hidden />
           </button>
         ))}
       </div>
-      {compared.error && <p role="alert">{compared.error.message}</p>}
-      {!compared.data && own && !compared.error && (
+      {asked.failed && <p role="alert">{asked.failed}</p>}
+      {!compared && own && !asked.failed && (
         <p role="status" aria-busy="true">
-          Putting them on the water…
+          Putting them on the water: {whereItIs(asked)}
         </p>
       )}
-      {compared.data && <Side comparison={compared.data} stale={compared.isPlaceholderData} />}
+      {compared && <Side comparison={compared} stale={!now} />}
     </FlyPage>
   )
 }
@@ -117,7 +116,7 @@ function Side({ comparison, stale }: { comparison: Comparison; stale: boolean })
         viewBox={`0 0 ${WIDTH} ${placed.height + 30}`}
         className="my-2 block max-h-[46vh] w-full"
         role="img"
-        aria-label={`On one film line, to one scale: ${flies.map((f) => `${f.name}. ${f.verdict}`).join(' ')}`}
+        aria-label={`On one film line, to one scale: ${flies.map((f) => `${f.name}. ${say(f.verdict, f.measure)}`).join(' ')}`}
         data-testid="side-by-side"
       >
         <rect
@@ -193,7 +192,7 @@ function Side({ comparison, stale }: { comparison: Comparison; stale: boolean })
             </th>
             {flies.map((f, i) => (
               <td key={i} className="max-w-52 py-1 pl-4 text-right text-sm">
-                {inUnits(f.verdict, f.measure)}
+                {say(f.verdict, f.measure)}
               </td>
             ))}
           </tr>
@@ -218,16 +217,15 @@ function number(
 ): string {
   if (value === null || value === undefined) return fly.outcome === 'SINKS' ? 'sinks' : 'not known'
   if (of === '×' && value >= MOST_TOLD) return `>${MOST_TOLD} ×`
-  return inUnits(`${value.toFixed(decimals).replace('-', '−')} ${of}`, fly.measure)
+  return quantity({ value, unit: of, decimals }, fly.measure)
 }
 
 function by(fly: Dressing, value: number | null | undefined, of: string, decimals: number) {
-  if (value === null || value === undefined || Math.abs(value) < 0.5 * 10 ** -decimals) return null
-  const words = inUnits(`${Math.abs(value).toFixed(decimals)} ${of}`, fly.measure)
+  if (value === null || value === undefined) return null
   return (
     <span className="text-tide block text-sm">
       {value > 0 ? '+' : '−'}
-      {words}
+      {quantity({ value: Math.abs(value), unit: of, decimals }, fly.measure)}
     </span>
   )
 }

@@ -3,12 +3,12 @@ import { useMemo } from 'react'
 import { useParams } from 'react-router'
 import { getPattern } from '../api/client'
 import type { SizeRow } from '../api/types'
-import { posture, rests } from '../parts/words'
+import { sitting, rests } from '../parts/words'
 import { row } from '../scene/row'
 import { Fly } from '../drawing/Fly'
 import { FlyPage } from '../shell/FlyPage'
 import { Table } from '../shell/Page'
-import { length, inUnits } from '../parts/units'
+import { length, say } from '../parts/units'
 import { useAnswer, whereItIs } from '../readings/useAnswers'
 
 /** One pattern across hook sizes: a row of flies on one film line, and what stops it where. */
@@ -44,10 +44,10 @@ export function SizeRun() {
                 {r.size}
                 {r.size === own && ' (its own)'}
               </span>,
-              r.works ? `yes, ${posture(r.posture)}` : <Stopped key="why" row={r} />,
-              !rests(r.posture) ? '' : `${Math.round(r.pitchDeg)}°`,
-              !rests(r.posture) ? '' : length(r.eyeMm, 1, r.measure),
-              !rests(r.posture) ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
+              r.works ? `yes, ${sitting(r.sits)}` : <Stopped key="why" row={r} />,
+              !rests(r.sits) ? '' : `${Math.round(r.pitchDeg)}°`,
+              !rests(r.sits) ? '' : length(r.eyeMm, 1, r.measure),
+              !rests(r.sits) ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
               `${r.massMg.toFixed(0)} mg`,
             ])}
           />
@@ -64,7 +64,7 @@ export function SizeRun() {
 function Stopped({ row: r }: { row: SizeRow }) {
   return (
     <span>
-      <span className="text-warn">▲ no.</span> {inUnits(r.why, r.measure)}
+      <span className="text-warn">▲ no.</span> {say(r.why, r.measure)}
     </span>
   )
 }

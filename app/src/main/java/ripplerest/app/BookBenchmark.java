@@ -23,6 +23,8 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Words;
+import ripplerest.core.rest.Sitting;
 import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
@@ -118,7 +120,7 @@ class BookBenchmark implements ApplicationRunner {
       ms[i] = (System.nanoTime() - begun) / 1e6;
     }
     Arrays.sort(ms);
-    String name = kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    String name = Words.of(kind);
     System.out.printf(
         "%-40s %10.1f %10.1f %,12d%n",
         name, ms[SEARCHES / 2], ms[SEARCHES * 95 / 100], found / SEARCHES);
@@ -133,27 +135,21 @@ class BookBenchmark implements ApplicationRunner {
     String school = any(Schools.standard().offered(), random).id();
     List<String> none = List.of();
     Optional<Integer> any = Optional.empty();
+    Optional<Sitting> no = Optional.empty();
+    Optional<Sitting> posture = Optional.of(Sitting.valueOf(Words.constant(any(POSTURES, random))));
     Wanted wanted =
         switch (kind) {
-          case WORDS -> new Wanted(words, none, none, 0, any, "", "", "", false);
-          case MATERIALS -> new Wanted("", two, none, 0, any, "", "", "", false);
-          case HOOK_AND_STYLE -> new Wanted("", none, none, 0, hook, "", school, "", false);
-          case NATURAL -> new Wanted("", none, none, 0, any, any(NATURALS, random), "", "", false);
-          case POSTURE -> new Wanted("", none, none, 0, any, "", "", any(POSTURES, random), false);
-          case AT_HAND -> new Wanted("", none, hand, 0, any, "", "", "", false);
-          case AT_HAND_BUT_TWO -> new Wanted("", none, hand, 2, any, "", "", "", false);
-          case LAST_PAGE_BY_CHANGE -> new Wanted("", none, none, 0, any, "", "", "", false);
+          case WORDS -> new Wanted(words, none, none, 0, any, "", "", no, false);
+          case MATERIALS -> new Wanted("", two, none, 0, any, "", "", no, false);
+          case HOOK_AND_STYLE -> new Wanted("", none, none, 0, hook, "", school, no, false);
+          case NATURAL -> new Wanted("", none, none, 0, any, any(NATURALS, random), "", no, false);
+          case POSTURE -> new Wanted("", none, none, 0, any, "", "", posture, false);
+          case AT_HAND -> new Wanted("", none, hand, 0, any, "", "", no, false);
+          case AT_HAND_BUT_TWO -> new Wanted("", none, hand, 2, any, "", "", no, false);
+          case LAST_PAGE_BY_CHANGE -> new Wanted("", none, none, 0, any, "", "", no, false);
           case ALL_TOGETHER ->
               new Wanted(
-                  words.substring(0, 4),
-                  two.subList(0, 1),
-                  hand,
-                  2,
-                  hook,
-                  "",
-                  "",
-                  any(POSTURES, random),
-                  false);
+                  words.substring(0, 4), two.subList(0, 1), hand, 2, hook, "", "", posture, false);
         };
     boolean last = kind == Kind.LAST_PAGE_BY_CHANGE;
     return search.find(wanted, last ? Sort.CHANGED : Sort.NAME, last ? 399 : 0, 25);

@@ -43,7 +43,7 @@ class AnswersApiTest {
     JsonNode landing = lines.get(lines.size() - 1).get("landing");
     assertThat(landing.get("casts").asInt()).isEqualTo(60);
     JsonNode first = landing.at("/postures/0");
-    assertThat(first.get("posture").asString()).isEqualTo("flush");
+    assertThat(first.get("posture").asString()).isEqualTo("FLUSH");
     assertThat(first.get("share").asDouble())
         .isBetween(first.get("low").asDouble(), first.get("high").asDouble());
     Answer again = app.send("POST", "/api/answers?ask=LANDING&casts=60&seed=3", example);

@@ -147,9 +147,8 @@ class ApiTest {
     var materials = ripplerest.core.material.Materials.standard();
     var estimate =
         ripplerest.core.estimate.Estimator.estimate(
-            new Sizer(materials).size(file.pattern()),
-            materials,
-            file.conditions(),
+            ripplerest.core.estimate.PreparedFly.of(
+                new Sizer(materials).size(file.pattern()), materials, file.conditions()),
             ripplerest.core.estimate.Options.poseOnly());
     var view = ripplerest.exchange.view.EstimateView.of(estimate);
     JsonNode byCore = JsonMapper.shared().valueToTree(view);

@@ -103,13 +103,13 @@ class BookApiTest {
   @Test
   void patternsThatWaitArePutOnTheWaterAndFoundByTheirPosture() throws Exception {
     jdbc.update("update pattern set updated_at = now() - interval '1 hour'");
-    for (int i = 0; i < 60 && find("posture=hanging").get("total").asLong() == 0; i++) {
+    for (int i = 0; i < 60 && find("posture=HANGING").get("total").asLong() == 0; i++) {
       Thread.sleep(500);
     }
-    for (JsonNode row : find("posture=hanging").get("rows")) {
-      assertThat(row.get("posture").asString()).isEqualTo("hanging");
+    for (JsonNode row : find("posture=HANGING").get("rows")) {
+      assertThat(row.get("posture").asString()).isEqualTo("HANGING");
     }
-    assertThat(find("posture=hanging").get("total").asLong()).isPositive();
+    assertThat(find("posture=HANGING").get("total").asLong()).isPositive();
   }
 
   @Test

@@ -79,21 +79,40 @@ class DesignApiTest {
     }
   }
 
+  private JsonNode answer(String path, String body) throws Exception {
+    return JsonMapper.shared().readTree(lastLine(app.send("POST", path, body)));
+  }
+
+  /** What the page is told of a change are the core's own differences of two estimates it sent. */
+  @Test
+  void whatAChangeDidIsAskedOfTheCore() throws Exception {
+    JsonNode before = app.send("POST", "/api/estimates", fly).json().get("figures");
+    String finer = fly.replace("\"size\":16", "\"size\":18");
+    JsonNode now = app.send("POST", "/api/estimates", finer).json().get("figures");
+    String both = "{\"before\":" + before + ",\"now\":" + now + "}";
+    JsonNode told = app.send("POST", "/api/differences", both).json();
+    assertThat(told.at("/words/text").asString()).startsWith("Compared with before: ");
+    assertThat(told.at("/eye/value").asDouble())
+        .isCloseTo(now.get("eyeMm").asDouble() - before.get("eyeMm").asDouble(), within(1e-9));
+    Answer refused = app.send("POST", "/api/differences", "{\"before\":" + before + "}");
+    assertThat(refused.status()).isEqualTo(422);
+  }
+
   @Test
   void theFilmIsMappedAndTheWayToTheRestIsDrawn() throws Exception {
-    JsonNode surface = app.send("POST", "/api/surfaces", fly).json().get(0);
+    JsonNode surface = answer("/api/answers?ask=SURFACE", fly).at("/film/surface");
     assertThat(surface.get("heightMm").size()).isEqualTo(surface.at("/heightMm/0").size());
     assertThat(surface.get("windowPerDepth").asDouble()).isCloseTo(1.134, within(1e-3));
-    JsonNode way = app.send("POST", "/api/settlings", fly).json();
+    JsonNode way = answer("/api/answers?ask=SETTLING", fly).at("/settling/pictures");
     assertThat(way.size()).isBetween(10, 26);
   }
 
   @Test
   void dressingsAreComparedAndABadOneIsNamedByItsNumber() throws Exception {
-    JsonNode ways = app.send("POST", "/api/disagreements", fly).json();
+    JsonNode ways = answer("/api/answers?ask=DISAGREEMENTS", fly).at("/disagreements/ways");
     assertThat(ways.findValuesAsString("name")).contains("collar hackle: full or clipped below");
     String other = ways.get(0).get("document").toString();
-    JsonNode both = app.send("POST", "/api/comparisons", "[" + fly + "," + other + "]").json();
+    JsonNode both = answer("/api/comparisons", "[" + fly + "," + other + "]").get("comparison");
     assertThat(both.get("flies").size()).isEqualTo(2);
     assertThat(both.at("/rows/0/against/0").isNull()).isTrue();
     String bad = other.replace("\"size\":16", "\"size\":99");
@@ -113,7 +132,7 @@ class DesignApiTest {
     assertThat(changes.at("/changes/0/words").asString()).contains("trim full → below");
     String changed = changes.at("/changes/0/document").toString();
     JsonNode pose = app.send("POST", "/api/estimates", changed).json();
-    assertThat(pose.get("posture").asString()).isEqualTo("flush");
+    assertThat(pose.get("sits").asString()).isEqualTo("FLUSH");
     assertThat(app.send("POST", "/api/answers?ask=GOAL", fly).status()).isEqualTo(422);
     assertThat(app.send("POST", "/api/answers?ask=GOAL&goal=HANG&amount=400", fly).status())
         .isEqualTo(422);

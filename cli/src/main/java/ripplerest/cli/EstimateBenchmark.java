@@ -15,6 +15,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.School;
@@ -46,18 +47,21 @@ public class EstimateBenchmark {
   /** Assembly, touchdown, rise and proof of one rest. */
   @Benchmark
   public Estimate restPose() {
-    return Estimator.estimate(sized, materials, Conditions.DEFAULT, Options.poseOnly());
+    return Estimator.estimate(
+        PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.poseOnly());
   }
 
   /** The same with film reserve and footprint. */
   @Benchmark
   public Estimate withReserve() {
-    return Estimator.estimate(sized, materials, Conditions.DEFAULT, Options.withReserve());
+    return Estimator.estimate(
+        PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.withReserve());
   }
 
   /** The same with film reserve and other rests. */
   @Benchmark
   public Estimate wholeEstimate() {
-    return Estimator.estimate(sized, materials, Conditions.DEFAULT, Options.withoutBand());
+    return Estimator.estimate(
+        PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.withoutBand());
   }
 }

@@ -7,23 +7,24 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import ripplerest.core.advice.Goal;
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.estimate.Answers;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.Natural;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
-import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.quantity.Words;
+import ripplerest.core.question.Details;
+import ripplerest.core.question.Question;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
@@ -33,9 +34,7 @@ import ripplerest.exchange.format.InvalidDocumentException;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.view.AnswerLine;
-import ripplerest.exchange.view.Ask;
 import ripplerest.exchange.view.EstimateView;
-import ripplerest.exchange.view.Question;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -137,14 +136,14 @@ final class EstimateCommand implements Callable<Integer> {
         Sizer sizer = read.carried().onto(shipped);
         Materials materials = sizer.materials();
         Conditions conditions = conditions(read.conditions());
+        PreparedFly fly = PreparedFly.of(sizer.size(read.pattern()), materials, conditions);
         if (question != null) {
-          views.add(answer(sizer.size(read.pattern()), materials, conditions));
+          views.add(answer(fly));
           continue;
         }
         Options.Depth depth = full ? Options.Depth.FULL : Options.Depth.POSE;
-        Options options = new Options(depth, seed, samples, Mesh.WORKING, Work.unwatched());
         Estimate estimate =
-            Estimator.estimate(sizer.size(read.pattern()), materials, conditions, options);
+            Estimator.estimate(fly, new Options(depth, seed, samples, Work.unwatched()));
         if (text) {
           System.out.print(TextSummary.of(read.pattern().name(), estimate));
         } else {
@@ -171,12 +170,11 @@ final class EstimateCommand implements Callable<Integer> {
         .map(wanted -> new Goal(wanted, amount == null ? wanted.usual() : amount));
   }
 
-  private AnswerLine answer(SizedPattern sized, Materials materials, Conditions conditions) {
+  private AnswerLine answer(PreparedFly fly) {
     Optional<Natural> natural =
         Optional.ofNullable(bodyMm)
             .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
-    Ask ask = new Ask(casts, seed, part, reserve, natural, goal(), List.of());
-    question.check(ask, sized);
+    Details with = new Details(casts, seed, part, reserve, natural, goal(), List.of());
     Work told =
         new Work() {
           @Override
@@ -185,11 +183,11 @@ final class EstimateCommand implements Callable<Integer> {
           }
 
           @Override
-          public void done(int of, int all) {
-            System.err.printf("%d of %d\r", of, all);
+          public void progress(int completed, int total) {
+            System.err.printf("%d of %d\r", completed, total);
           }
         };
-    return question.answer(ask, sized, materials, conditions, told);
+    return AnswerLine.of(question.answer(with, fly, told));
   }
 
   private Conditions conditions(Conditions c) {
@@ -204,7 +202,7 @@ final class EstimateCommand implements Callable<Integer> {
 
   private Floatant dressing() {
     try {
-      return Floatant.valueOf(floatant.toUpperCase(Locale.ROOT).replace('-', '_'));
+      return Floatant.valueOf(Words.constant(floatant));
     } catch (IllegalArgumentException e) {
       throw new OutOfRangeException(
           "floatant", floatant, "none, gel, powder or pre-soak", "Use one of these.");

@@ -15,6 +15,7 @@ import ripplerest.core.assembly.Mesh;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FibreState;
 import ripplerest.core.film.FilmSolver;
@@ -129,7 +130,7 @@ final class PlotsCommand implements Callable<Integer> {
     List<double[]> high = new ArrayList<>();
     for (double n = 1; n <= 6; n += 0.25) {
       Conditions c = Conditions.DEFAULT.withTouchdown(n);
-      Estimate e = Estimator.estimate(sized, materials, c, Options.poseOnly());
+      Estimate e = Estimator.estimate(PreparedFly.of(sized, materials, c), Options.poseOnly());
       Optional<Rest> rest = e.rest();
       if (rest.isPresent()) {
         double at = n;

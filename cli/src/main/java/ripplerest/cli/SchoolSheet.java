@@ -5,16 +5,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.SizedPattern;
@@ -76,7 +77,8 @@ final class SchoolSheet {
   private Estimate estimate(School school, int size) {
     HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
     SizedPattern sized = new Sizer(materials).size(Sizer.defaults(school, hook, school.label()));
-    return Estimator.estimate(sized, materials, Conditions.DEFAULT, Options.withReserve());
+    return Estimator.estimate(
+        PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.withReserve());
   }
 
   private static String row(School school, int size, Estimate e) {
@@ -86,7 +88,7 @@ final class SchoolSheet {
                 r ->
                     "%s | %.1f | %.1f | %.0f°"
                         .formatted(
-                            r.posture().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                            Words.of(r.posture()),
                             r.eyeMm(),
                             r.bendMm(),
                             Math.toDegrees(r.pose().pitchRad())))
@@ -103,10 +105,7 @@ final class SchoolSheet {
   }
 
   private String cell(School school, Estimate e, int index) {
-    Outline outline =
-        e.rest()
-            .map(r -> Outliner.of(e.sized(), materials, e.conditions(), r))
-            .orElseGet(() -> Outliner.dry(e.sized(), materials, e.conditions()));
+    Outline outline = Outliner.of(e);
     double x = index % COLUMNS * CELL_WIDTH + CELL_WIDTH / 2.0;
     double y = index / COLUMNS * CELL_HEIGHT + FILM_AT;
     StringBuilder svg = new StringBuilder();

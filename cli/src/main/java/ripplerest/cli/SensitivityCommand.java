@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Sensitivity;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
@@ -30,7 +31,8 @@ final class SensitivityCommand implements Callable<Integer> {
         SizedPattern sized =
             new Sizer(materials).size(Sizer.defaults(School.named(school), hook, "reference"));
         System.out.printf("%s, size %d%n", school, size);
-        Sensitivity.of(sized, materials, Conditions.DEFAULT).forEach(SensitivityCommand::print);
+        Sensitivity.of(PreparedFly.of(sized, materials, Conditions.DEFAULT))
+            .forEach(SensitivityCommand::print);
       }
     }
     return 0;

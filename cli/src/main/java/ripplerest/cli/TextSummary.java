@@ -3,6 +3,7 @@ package ripplerest.cli;
 import java.util.Locale;
 import java.util.Optional;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
@@ -81,7 +82,7 @@ final class TextSummary {
                 String.format(
                     Locale.ROOT,
                     "%s, eye %+.1f mm, bend %+.1f mm",
-                    e.posture().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                    Words.of(e.posture()),
                     e.eyeMm(),
                     e.bendMm()))
         .orElse(outcome == Outcome.SINKS ? "sinks" : "not known");

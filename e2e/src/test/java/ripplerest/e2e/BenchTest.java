@@ -126,7 +126,7 @@ class BenchTest extends OnBench {
     answersCome();
     openFly("Lantern Dun");
     Locator drawn =
-        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("drawn"));
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("show pose"));
     assertThat(drawn).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
     String before = drawing();
     assertThat(page.getByTestId("fly")).hasAttribute("data-rest", "on-tips");
@@ -178,8 +178,8 @@ class BenchTest extends OnBench {
     page.getByRole(AriaRole.GROUP, group("Body")).getByRole(AriaRole.COMBOBOX).click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Herl").setExact(true))
         .click();
-    field("feather at hand").fill("28");
-    field("feather at hand").press("Enter");
+    field("available feather length").fill("28");
+    field("available feather length").press("Enter");
     assertThat(page.getByLabel("Warnings")).containsText("runs out after");
     settled();
     page.reload();

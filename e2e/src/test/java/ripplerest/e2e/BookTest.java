@@ -107,7 +107,7 @@ class BookTest {
   void pagesTurnAndTheOrderIsChosen() {
     page.navigate(site.address + "/book");
     String first = rows().first().innerText();
-    by(AriaRole.BUTTON, "Later").click();
+    by(AriaRole.BUTTON, "Next").click();
     assertThat(found()).containsText(Pattern.compile("^26 to"));
     assertThat(rows().first()).not().hasText(first);
     choose("sorted by", "hook, large first");
@@ -123,13 +123,13 @@ class BookTest {
     page.getByLabel("Find a pattern").fill("oxbow");
     by(AriaRole.BUTTON, "copy Oxbow").click();
     assertThat(found()).containsText("of 2 patterns");
-    by(AriaRole.BUTTON, "put away Oxbow, copy").click();
+    by(AriaRole.BUTTON, "archive Oxbow, copy").click();
     assertThat(found()).containsText("of 1 pattern");
-    page.getByLabel("put away", new Page.GetByLabelOptions().setExact(true)).click();
+    page.getByLabel("archived", new Page.GetByLabelOptions().setExact(true)).click();
     assertThat(rows().first()).containsText("Oxbow, copy");
-    by(AriaRole.BUTTON, "take out Oxbow, copy").click();
+    by(AriaRole.BUTTON, "restore from archive Oxbow, copy").click();
     assertThat(found()).containsText("Nothing like this");
-    page.getByLabel("put away", new Page.GetByLabelOptions().setExact(true)).click();
+    page.getByLabel("archived", new Page.GetByLabelOptions().setExact(true)).click();
     assertThat(found()).containsText("of 2 patterns");
     by(AriaRole.BUTTON, "delete Oxbow").click();
     assertThat(found()).containsText("of 1 pattern");
@@ -258,12 +258,12 @@ class BookTest {
     String csv = Files.readString(table.path());
     Path wrong = folder.resolve("wrong.csv");
     Files.writeString(wrong, csv.replaceFirst("density,1.38", "density,1380"));
-    page.getByLabel("CSV of materials to take in").setInputFiles(wrong);
+    page.getByLabel("CSV of materials to import").setInputFiles(wrong);
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("density");
     errors.clear(); // the browser tells of every refusal
     Path same = folder.resolve("same.csv");
     Files.writeString(same, csv);
-    page.getByLabel("CSV of materials to take in").setInputFiles(same);
+    page.getByLabel("CSV of materials to import").setInputFiles(same);
     assertThat(page.getByText("0 values taken in.")).isVisible();
   }
 

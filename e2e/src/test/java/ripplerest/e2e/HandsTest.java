@@ -98,7 +98,7 @@ class HandsTest extends OnBench {
     turns.press("Shift+ArrowRight");
     assertThat(turns).hasAttribute("aria-valuetext", "6.5 turns");
     settled();
-    assertThat(page.getByTestId("difference")).containsText("Against before");
+    assertThat(page.getByTestId("difference")).containsText("Compared with before");
   }
 
   @Test
@@ -166,7 +166,7 @@ class HandsTest extends OnBench {
   void anOutcomeThatItHasAlreadyIsSaid() {
     answersCome();
     openCopyOf("Willow Skate");
-    button("I want it to…").click();
+    button("Suggest changes for a goal…").click();
     Locator window = page.getByRole(AriaRole.DIALOG);
     window.getByRole(AriaRole.COMBOBOX).click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("lie flush")).click();

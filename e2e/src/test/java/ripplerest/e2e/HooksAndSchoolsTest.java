@@ -56,7 +56,7 @@ class HooksAndSchoolsTest {
     page.navigate(site.address + "/hooks");
     page.getByLabel("name").fill("bin 7");
     type("shank", "6.6");
-    type("ten weigh (0: no scale)", "150");
+    type("weight of 10 hooks (blank if not weighed)", "150");
     by(AriaRole.BUTTON, "Keep this hook").click();
     assertThat(by(AriaRole.BUTTON, "forget bin 7")).isVisible();
     page.navigate(site.address);
@@ -75,8 +75,8 @@ class HooksAndSchoolsTest {
   @Test
   void aHouseSchoolIsMadeChangedAndFollowed() {
     page.navigate(site.address + "/schools");
-    page.getByLabel("copy it as").fill("Fennel way");
-    by(AriaRole.BUTTON, "Make a house school").click();
+    page.getByLabel("name of copy").fill("Fennel way");
+    by(AriaRole.BUTTON, "Make a house style").click();
     assertThat(by(AriaRole.BUTTON, "Remove Fennel way")).isVisible();
     Locator turns = page.getByLabel("hackle turns: value");
     turns.fill("99");

@@ -29,7 +29,7 @@ abstract class OnBench {
           Map.entry("trim", "Hackle"),
           Map.entry("pin barb", "Hackle"),
           Map.entry("barb by rule", "Hackle"),
-          Map.entry("feather at hand", "Hackle"),
+          Map.entry("available feather length", "Hackle"),
           Map.entry("plumes", "Plumes"),
           Map.entry("floatant", "Water"),
           Map.entry("temperature", "Water"),

@@ -78,7 +78,7 @@ class TiedTest extends OnBench {
     logAFly("Lantern Dun");
     made("tail length, mm").fill("8.1");
     made("tail length, mm").press("Enter");
-    assertThat(kept()).hasText("written down");
+    assertThat(kept()).hasText("saved");
     Page sheet = page;
     page = context.newPage();
     page.setDefaultTimeout(20_000);
@@ -94,14 +94,14 @@ class TiedTest extends OnBench {
     page = sheet;
     made("wing length, mm").fill("8.9");
     made("wing length, mm").press("Enter");
-    assertThat(kept()).containsText("Not written down");
+    assertThat(kept()).containsText("Not saved");
     page.getByLabel("Picture of the fly").setInputFiles(picture(new byte[] {1}));
     assertThat(page.getByLabel("Picture", new Page.GetByLabelOptions().setExact(true)))
         .containsText("does not answer");
     site.database.crash();
     site.launch();
 
-    assertThat(kept()).hasText("written down");
+    assertThat(kept()).hasText("saved");
     page.reload();
     assertThat(made("tail length, mm")).hasValue("8.1");
     assertThat(made("wing length, mm")).hasValue("8.9");
@@ -119,7 +119,7 @@ class TiedTest extends OnBench {
     site.devices.set(Instrument.CALIPER, 9.2, StandIn.Mood.STEADY);
     caliper.click();
     assertThat(made("wing length, mm")).hasValue("9.2");
-    assertThat(kept()).hasText("written down");
+    assertThat(kept()).hasText("saved");
     site.devices.set(Instrument.SCALE, 21.9, StandIn.Mood.STEADY);
     button("scale").click();
     assertThat(made("whole fly, mg")).hasValue("21.9");
@@ -175,9 +175,9 @@ class TiedTest extends OnBench {
     mark(shown, 885, 420);
     mark(shown, 1285, 420);
     assertThat(told).containsText("tail length 8.0 ± 0.2 mm");
-    button("that is what was made").click();
+    button("Use this measurement").click();
     assertThat(made("tail length, mm")).hasValue(Pattern.compile("8(\\.0\\d?)?"));
-    assertThat(kept()).hasText("written down");
+    assertThat(kept()).hasText("saved");
   }
 
   private void mark(Locator shown, double x, double y) {

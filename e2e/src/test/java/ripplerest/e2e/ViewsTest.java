@@ -142,7 +142,7 @@ class ViewsTest extends OnBench {
   void unitsChangeEverywhereAtOnceAndAreKept() {
     openFly("Lantern Dun");
     assertThat(verdict()).containsText("mm");
-    Locator units = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("in"));
+    Locator units = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("units"));
     units.first().click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("inches in 64ths")).click();
     assertThat(verdict()).containsText(Pattern.compile("\\d+/\\d+ in under"));

@@ -16,47 +16,29 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import ripplerest.app.library.HookStore;
-import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.OwnHook;
+import ripplerest.app.library.Preparation;
+import ripplerest.app.work.Answering;
 import ripplerest.app.work.Lines;
-import ripplerest.app.work.LongWork;
-import ripplerest.app.work.RightOfWay;
 import ripplerest.core.advice.Goal;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
-import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
-import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
+import ripplerest.core.question.Details;
+import ripplerest.core.question.Question;
 import ripplerest.exchange.view.AnswerLine;
-import ripplerest.exchange.view.Ask;
-import ripplerest.exchange.view.Question;
 
 /** Questions that take a while, answered line by line as the work goes on. */
 @RestController
 class AnswerController {
-  private final PatternReader reader;
-  private final Sizer sizer;
-  private final MaterialStore materials;
-  private final LongWork queue;
+  private final Preparation preparation;
   private final HookStore ownHooks;
+  private final Answering answering;
 
-  private final RightOfWay way;
-
-  AnswerController(
-      PatternReader reader,
-      Sizer sizer,
-      MaterialStore materials,
-      LongWork queue,
-      HookStore ownHooks,
-      RightOfWay way) {
-    this.way = way;
-    this.reader = reader;
-    this.sizer = sizer;
-    this.materials = materials;
-    this.queue = queue;
+  AnswerController(Preparation preparation, HookStore ownHooks, Answering answering) {
+    this.preparation = preparation;
     this.ownHooks = ownHooks;
+    this.answering = answering;
   }
 
   /**
@@ -90,26 +72,11 @@ class AnswerController {
     Optional<Natural> natural =
         Optional.ofNullable(bodyMm)
             .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
-    PatternFile file = reader.read(request.getInputStream());
-    SizedPattern sized = sizer.size(file.pattern());
+    PreparedFly fly = preparation.prepared(preparation.read(request.getInputStream()));
     List<HookSpec> own = ownHooks.all().stream().map(OwnHook::spec).toList();
-    Ask with = new Ask(casts, seed, part, reserve, natural, goal(goal, amount), own);
-    ask.check(with, sized);
-    Materials table = materials.materials();
-    Lines lines = new Lines(AnswerLine::progress, AnswerLine::problem, way);
-    queue.submit(
-        new LongWork.Job() {
-          @Override
-          public boolean waits(int before) {
-            return lines.send(AnswerLine.waits(before));
-          }
-
-          @Override
-          public void run() {
-            lines.answer(() -> ask.answer(with, sized, table, file.conditions(), lines));
-          }
-        });
-    return lines.response();
+    Details with = new Details(casts, seed, part, reserve, natural, goal(goal, amount), own);
+    ask.check(with, fly.sized()); // what cannot be asked is refused before anything is sent
+    return answering.stream(work -> ask.answer(with, fly, work));
   }
 
   /** How much of an outcome can be asked for. */

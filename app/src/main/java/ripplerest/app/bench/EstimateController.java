@@ -6,31 +6,21 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import ripplerest.app.library.MaterialStore;
-import ripplerest.app.work.RightOfWay;
-import ripplerest.core.estimate.Estimate;
-import ripplerest.core.estimate.Estimator;
-import ripplerest.core.estimate.Options;
-import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.Sizer;
-import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
+import ripplerest.app.library.Preparation;
+import ripplerest.core.estimate.Differences;
 import ripplerest.exchange.view.EstimateView;
 
 /** Estimates a pattern document, stored or not. */
 @RestController
 class EstimateController {
-  private final PatternReader reader;
-  private final Sizer sizer;
-  private final MaterialStore materials;
-  private final RightOfWay way;
+  private final Preparation preparation;
+  private final Poses poses;
 
-  EstimateController(PatternReader reader, Sizer sizer, MaterialStore materials, RightOfWay way) {
-    this.way = way;
-    this.reader = reader;
-    this.sizer = sizer;
-    this.materials = materials;
+  EstimateController(Preparation preparation, Poses poses) {
+    this.preparation = preparation;
+    this.poses = poses;
   }
 
   /** How a fly sits, with lines to draw, at once; what takes longer is asked as a question. */
@@ -39,15 +29,17 @@ class EstimateController {
       description = "A pattern document; see docs/format/pattern.schema.json",
       content = @Content(schema = @Schema(type = "object")))
   EstimateView estimate(HttpServletRequest request) throws IOException {
-    PatternFile file = reader.read(request.getInputStream());
-    return way.first(() -> estimate(file));
+    return EstimateView.withOutline(poses.first(preparation.read(request.getInputStream())));
   }
 
-  EstimateView estimate(PatternFile file) {
-    Materials table = materials.materials();
-    Estimate estimate =
-        Estimator.estimate(
-            sizer.size(file.pattern()), table, file.conditions(), Options.poseOnly());
-    return EstimateView.drawn(estimate, table);
+  /** The figures of a fly before and after a change. */
+  record FigureChange(Differences.Figures before, Differences.Figures now) {}
+
+  /**
+   * What a change did to a fly, in numbers and in words; {@code figures} of an estimate are sent.
+   */
+  @PostMapping("/api/differences")
+  Differences differences(@RequestBody FigureChange change) {
+    return Differences.of(change.before(), change.now());
   }
 }

@@ -1,11 +1,11 @@
 package ripplerest.app.bench;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import ripplerest.app.library.Preparation;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.hook.Hook;
@@ -13,17 +13,16 @@ import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.TypedLength;
 import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.view.HandleView;
 import tools.jackson.databind.JsonNode;
 
 /** Lengths as a tier types them. */
 @RestController
 class LengthController {
-  private final PatternReader reader;
+  private final Preparation preparation;
 
-  LengthController(PatternReader reader) {
-    this.reader = reader;
+  LengthController(Preparation preparation) {
+    this.preparation = preparation;
   }
 
   /** What was typed, for which field of which part of a pattern document. */
@@ -41,8 +40,7 @@ class LengthController {
       throw new OutOfRangeException(
           "document", "missing", "the pattern it is typed for", "Send the pattern document too.");
     }
-    byte[] document = typed.document().toString().getBytes(StandardCharsets.UTF_8);
-    PatternFile file = reader.read(document);
+    PatternFile file = preparation.read(typed.document().toString());
     Require.inRange("part", typed.part(), 0, file.pattern().parts().size() - 1);
     var part = file.pattern().parts().get(typed.part());
     Object now = PartKind.of(part).values(part).get(typed.field());

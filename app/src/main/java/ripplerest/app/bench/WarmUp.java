@@ -6,7 +6,7 @@ import java.util.List;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import ripplerest.app.work.RightOfWay;
+import ripplerest.app.work.InteractivePriority;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
@@ -29,12 +29,12 @@ class WarmUp {
   /** Lengths about a school's own, so that a knob that is pulled meets laws that are made. */
   private static final double[] LENGTHS = {1, 0.9, 1.1};
 
-  private final EstimateController estimates;
-  private final RightOfWay way;
+  private final Poses poses;
+  private final InteractivePriority way;
   private volatile boolean over;
 
-  WarmUp(EstimateController estimates, RightOfWay way) {
-    this.estimates = estimates;
+  WarmUp(Poses poses, InteractivePriority way) {
+    this.poses = poses;
     this.way = way;
   }
 
@@ -61,7 +61,7 @@ class WarmUp {
             return;
           }
           Pattern fly = longer(Sizer.defaults(school, hook, "warm-up"), length);
-          estimates.estimate(new PatternFile(fly, Conditions.DEFAULT));
+          poses.whenever(new PatternFile(fly, Conditions.DEFAULT));
         }
       }
     }

@@ -11,7 +11,8 @@ import ripplerest.app.log.LogStore;
 import ripplerest.app.patterns.PatternEntity;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
-import ripplerest.core.material.Materials;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
@@ -96,11 +97,8 @@ class DemoLog {
   }
 
   private byte[] picture(PatternFile file, SizedPattern sized, int n) {
-    Materials table = materials.materials();
-    return Estimator.estimate(sized, table, file.conditions(), Options.poseOnly())
-        .rest()
-        .map(rest -> Outliner.of(sized, table, file.conditions(), rest))
-        .map(fly -> new SidePicture(52 - 4 * n, 2 - 3 * n).png(fly))
-        .orElseThrow();
+    PreparedFly fly = PreparedFly.of(sized, materials.materials(), file.conditions());
+    Outline drawn = Outliner.of(Estimator.estimate(fly, Options.poseOnly()));
+    return new SidePicture(52 - 4 * n, 2 - 3 * n).png(drawn);
   }
 }

@@ -34,7 +34,15 @@ class ApiDescription {
           "WhatIfsView",
           "WhatIfView",
           "LeanView",
-          "HungView",
+          "CarryView",
+          "FilmView",
+          "SettlingView",
+          "SurfaceView",
+          "DisagreementsView",
+          "ComparisonView",
+          "AsTiedView",
+          "NoRest",
+          "Quantity",
           "UnderView",
           "OverTimeView",
           "LimitView",
@@ -48,9 +56,22 @@ class ApiDescription {
           "ProblemDocument",
           "AddedView",
           "PhotographView");
+
+  /** Fields of plain types that may be null, by the name of what they belong to. */
+  private static final Map<String, String> NULL_FIELDS =
+      Map.of("FiguresView", "reserve", "Differences", "sat");
+
   private static final Set<String> REQUESTS =
       Set.of(
-          "TypedLengthRequest", "NewPattern", "NewSchool", "NewHook", "NewRule", "Marks", "Change");
+          "TypedLengthRequest",
+          "NewPattern",
+          "NewSchool",
+          "NewHook",
+          "NewRule",
+          "Marks",
+          "Change",
+          "Figures",
+          "FigureChange");
 
   static {
     SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);
@@ -65,14 +86,14 @@ class ApiDescription {
       schemas.forEach(
           (name, schema) -> {
             if (!REQUESTS.contains(name)) {
-              require(schema);
+              require(name, schema);
             }
           });
     };
   }
 
   @SuppressWarnings("unchecked")
-  private static void require(Schema<?> schema) {
+  private static void require(String of, Schema<?> schema) {
     List<String> required = new ArrayList<>();
     if (schema.getProperties() == null) {
       return;
@@ -83,7 +104,7 @@ class ApiDescription {
             (name, property) -> {
               String ref = property.get$ref();
               String type = ref == null ? "" : ref.substring(ref.lastIndexOf('/') + 1);
-              if (!MAY_BE_NULL.contains(type)) {
+              if (!MAY_BE_NULL.contains(type) && !name.equals(NULL_FIELDS.get(of))) {
                 required.add(name);
               }
             });

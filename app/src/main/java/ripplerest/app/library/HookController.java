@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -23,6 +22,7 @@ import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
 import ripplerest.core.material.Property;
+import ripplerest.core.quantity.Words;
 import ripplerest.exchange.format.HookTable;
 
 /** Hooks: the catalogue, the tier's own, and those that match a natural. */
@@ -137,7 +137,7 @@ class HookController {
     Natural natural = new Natural(order, stage, sex, bodyMm, tails);
     return new MatchesView(
         natural.hooks().stream()
-            .map(m -> new MatchView(word(m.way()), view(m.hook()), rounded(m.longerBy(), 1e2)))
+            .map(m -> new MatchView(Words.id(m.way()), view(m.hook()), rounded(m.longerBy(), 1e2)))
             .toList(),
         natural.otherSexSize().orElse(0),
         natural.isBeyondTheTable(),
@@ -155,7 +155,7 @@ class HookController {
     return new HookRow(
         spec.measured().map(HookSpec.Measured::name).orElse(""),
         spec.size(),
-        word(spec.shape()),
+        Words.id(spec.shape()),
         spec.lengthSteps(),
         rounded(hook.shankMm(), 1e2),
         rounded(hook.gapMm(), 1e2),
@@ -163,10 +163,6 @@ class HookController {
         rounded(hook.eyeMm(), 1e2),
         rounded(hook.massMg(materials.materials().get("hook-steel").get(Property.DENSITY)), 10),
         hook.extended());
-  }
-
-  private static String word(Enum<?> constant) {
-    return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   private static double rounded(double v, double parts) {

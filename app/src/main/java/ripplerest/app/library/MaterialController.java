@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Csv;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.MaterialRow;
+import ripplerest.core.quantity.Words;
 import ripplerest.exchange.format.MaterialTable;
 
 /** The material table: what is known, from where, and which patterns use it. */
@@ -74,7 +75,7 @@ class MaterialController {
                         r.value(),
                         r.spread(),
                         r.property().fileUnit(),
-                        r.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                        Words.of(r.kind()),
                         r.source()))
             .toList();
     return new MaterialEntry(m.id(), m.label(), store.isOwn(m.id()), patterns, values);

@@ -1,27 +1,23 @@
 package ripplerest.app.log;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ripplerest.app.http.Shown;
+import ripplerest.app.library.Preparation;
 import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
 import ripplerest.core.tied.Planned;
 import ripplerest.exchange.format.LoggedFly;
 import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.view.EstimateView;
 
 /** Logged flies as they are sent. */
 @Component
 class FlyResources implements Shown<LogStore.Entry> {
-  private final PatternReader reader;
-  private final Sizer sizer;
+  private final Preparation preparation;
 
-  FlyResources(PatternReader reader, Sizer sizer) {
-    this.reader = reader;
-    this.sizer = sizer;
+  FlyResources(Preparation preparation) {
+    this.preparation = preparation;
   }
 
   /** A tied fly with all that can be measured on it, and the revision a change has to name. */
@@ -41,7 +37,7 @@ class FlyResources implements Shown<LogStore.Entry> {
   /** As it is sent, with what its plan lets be measured. */
   @Override
   public Fly of(LogStore.Entry e) {
-    SizedPattern sized = sizer.size(plan(e.fly()).pattern());
+    SizedPattern sized = preparation.sized(plan(e.fly()));
     return new Fly(
         e.fly(),
         e.revision(),
@@ -53,6 +49,6 @@ class FlyResources implements Shown<LogStore.Entry> {
 
   /** The plan a fly was tied to. */
   PatternFile plan(LoggedFly fly) {
-    return reader.read(fly.document().toString().getBytes(StandardCharsets.UTF_8));
+    return preparation.read(fly.document().toString());
   }
 }

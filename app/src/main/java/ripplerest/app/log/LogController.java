@@ -1,11 +1,13 @@
 package ripplerest.app.log;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -20,60 +22,47 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import ripplerest.app.http.Csv;
 import ripplerest.app.http.Revisions;
-import ripplerest.app.library.CarriedStore;
-import ripplerest.app.library.MaterialStore;
+import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.PatternStore;
-import ripplerest.core.estimate.Estimator;
-import ripplerest.core.estimate.Options;
-import ripplerest.core.material.Materials;
-import ripplerest.core.outline.Outline;
-import ripplerest.core.outline.Outliner;
-import ripplerest.core.quantity.OutOfRangeException;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
+import ripplerest.app.work.Answering;
+import ripplerest.app.work.Lines;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.question.Answer;
 import ripplerest.core.tied.AsTied;
 import ripplerest.core.tied.Made;
 import ripplerest.core.tied.Planned;
 import ripplerest.core.tied.Trend;
-import ripplerest.exchange.format.InvalidDocumentException;
-import ripplerest.exchange.format.LogFile;
 import ripplerest.exchange.format.LoggedFly;
-import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
-import ripplerest.exchange.format.PatternWriter;
-import ripplerest.exchange.format.Skipped;
-import ripplerest.exchange.view.AsTiedView;
+import ripplerest.exchange.view.AnswerLine;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The log of tied flies: what was really made, what it does, and what a tier's hands do. */
 @RestController
 class LogController {
   private final LogStore log;
+  private final LogExport export;
   private final PatternStore patterns;
-  private final PatternReader reader;
-  private final Sizer sizer;
-  private final MaterialStore materials;
-  private final CarriedStore carried;
+  private final Preparation preparation;
   private final FlyResources resources;
+  private final Answering answering;
 
   LogController(
       LogStore log,
+      LogExport export,
       PatternStore patterns,
-      PatternReader reader,
-      Sizer sizer,
-      MaterialStore materials,
-      CarriedStore carried,
-      FlyResources resources) {
-    this.resources = resources;
-    this.carried = carried;
+      Preparation preparation,
+      FlyResources resources,
+      Answering answering) {
     this.log = log;
+    this.export = export;
     this.patterns = patterns;
-    this.reader = reader;
-    this.sizer = sizer;
-    this.materials = materials;
+    this.preparation = preparation;
+    this.resources = resources;
+    this.answering = answering;
   }
 
   /** A tied fly in the list; {@code unreadable} says why no more is known of it. */
@@ -83,7 +72,7 @@ class LogController {
       int size,
       Instant tiedAt,
       double seconds,
-      List<String> differences,
+      List<Sentence> differences,
       boolean pictured,
       String notes,
       String unreadable) {}
@@ -166,25 +155,22 @@ class LogController {
                     change.notes(),
                     before.document(),
                     LoggedFly.made(
-                        Planned.of(sizer.size(resources.plan(before).pattern())),
+                        Planned.of(preparation.sized(resources.plan(before))),
                         change.made() == null ? List.of() : change.made()),
                     before.photograph())));
   }
 
   /** How the fly as tied sits beside its plan, and what each difference does. */
-  @GetMapping("/api/log/{id}/as-tied")
-  AsTiedView asTied(@PathVariable UUID id) {
+  @GetMapping(path = "/api/log/{id}/as-tied", produces = Lines.TYPE)
+  @ApiResponse(
+      responseCode = "200",
+      content =
+          @Content(mediaType = Lines.TYPE, schema = @Schema(implementation = AnswerLine.class)))
+  ResponseEntity<ResponseBodyEmitter> asTied(@PathVariable UUID id) {
     LoggedFly fly = log.get(id).fly();
-    PatternFile plan = resources.plan(fly);
-    SizedPattern sized = sizer.size(plan.pattern());
-    Materials table = materials.materials();
-    List<Made> made = fly.made(Planned.of(sized));
-    AsTied tied = AsTied.of(sized, made, table, sizer, plan.conditions());
-    Optional<Outline> drawn =
-        Estimator.estimate(tied.sized(), table, plan.conditions(), Options.poseOnly())
-            .rest()
-            .map(rest -> Outliner.of(tied.sized(), table, plan.conditions(), rest));
-    return AsTiedView.of(tied, drawn);
+    PreparedFly plan = preparation.prepared(resources.plan(fly));
+    List<Made> made = fly.made(Planned.of(plan.sized()));
+    return answering.stream(work -> new Answer.Tied(AsTied.of(plan, made, work)));
   }
 
   @DeleteMapping("/api/log/{id}")
@@ -209,43 +195,19 @@ class LogController {
   /** The whole log in the open format. */
   @GetMapping(path = "/api/log.json", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<String> json() {
-    Export all = export();
     String name = ContentDisposition.attachment().filename("log.json").build().toString();
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, name)
-        .body(LogFile.write(all.flies(), all.skipped()));
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, name).body(export.json());
   }
 
   /** The same to count with, a line for each thing that was measured. */
   @GetMapping(path = "/api/log.csv", produces = Csv.TYPE)
   ResponseEntity<String> csv() throws IOException {
-    Export all = export();
-    return Csv.file("log.csv", LogFile.csv(all.flies(), all.skipped()));
+    return Csv.file("log.csv", export.csv());
   }
 
   /** Takes a log in, all of it or none; flies that are here already stay as they are. */
   @PostMapping(path = "/api/log/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   Csv.Added take(HttpServletRequest request) throws IOException {
-    return new Csv.Added(log.addAll(LogFile.read(request.getInputStream(), reader, sizer)));
-  }
-
-  /** What goes out: every fly with what its plan needs, and the names of what cannot be read. */
-  private record Export(List<LoggedFly> flies, List<Skipped> skipped) {}
-
-  private Export export() {
-    List<LoggedFly> flies = new ArrayList<>();
-    List<Skipped> skipped = new ArrayList<>();
-    LogStore.Log all = log.all();
-    all.unreadable().forEach(u -> skipped.add(new Skipped(u.id().toString(), u.name(), u.why())));
-    for (LoggedFly fly : all.flies()) {
-      try {
-        String packed = PatternWriter.write(carried.packed(resources.plan(fly)));
-        flies.add(fly.planned(JsonMapper.shared().readTree(packed)));
-      } catch (InvalidDocumentException | OutOfRangeException e) {
-        String name = fly.document().at("/pattern/name").asString("");
-        skipped.add(new Skipped(fly.id().toString(), name, e.getMessage()));
-      }
-    }
-    return new Export(flies, skipped);
+    return new Csv.Added(log.addAll(export.read(request.getInputStream())));
   }
 }

@@ -1,11 +1,7 @@
 package ripplerest.app.log;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -19,43 +15,29 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Revisions;
-import ripplerest.app.library.MaterialStore;
+import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.quantity.Require;
-import ripplerest.core.sizing.Sizer;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.CardWriter;
 import ripplerest.core.tying.OwnTimes;
 import ripplerest.exchange.format.LoggedFly;
-import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
 
 /** A fly on the vise: at which step it is, and how long each has taken. */
 @RestController
 class TyingController {
   private static final int MOST_STEPS = Pattern.MOST_PARTS + 2;
 
-  /** A step that was leafed past tells nothing of a hand, s. */
-  private static final double LEAST_SECONDS = 2;
-
   private final LogStore log;
   private final PatternStore patterns;
-  private final PatternReader reader;
-  private final Sizer sizer;
-  private final MaterialStore materials;
+  private final Preparation preparation;
 
-  TyingController(
-      LogStore log,
-      PatternStore patterns,
-      PatternReader reader,
-      Sizer sizer,
-      MaterialStore materials) {
+  TyingController(LogStore log, PatternStore patterns, Preparation preparation) {
     this.log = log;
     this.patterns = patterns;
-    this.reader = reader;
-    this.sizer = sizer;
-    this.materials = materials;
+    this.preparation = preparation;
   }
 
   /** Where the tier is, and how long each step has taken. */
@@ -101,8 +83,8 @@ class TyingController {
       @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
     long revision = Revisions.required(ifMatch);
     String document = patterns.get(id).document();
-    PatternFile plan = reader.read(document.getBytes(StandardCharsets.UTF_8));
-    Card card = CardWriter.of(sizer.size(plan.pattern()), materials.materials());
+    PreparedFly fly = preparation.prepared(preparation.read(document));
+    Card card = CardWriter.of(fly.sized(), fly.materials());
     return log.finish(
         id,
         revision,
@@ -110,20 +92,6 @@ class TyingController {
           double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
           return LoggedFly.fresh(document, Instant.now(), whole);
         },
-        seconds -> ratios(card, seconds));
-  }
-
-  private static Map<String, List<Double>> ratios(Card card, List<Double> seconds) {
-    Map<String, List<Double>> ratios = new HashMap<>();
-    for (int i = 0; i < Math.min(seconds.size(), card.steps().size()); i++) {
-      double took = seconds.get(i);
-      Card.Step step = card.steps().get(i);
-      if (took >= LEAST_SECONDS && took <= OwnTimes.LONGEST) {
-        ratios
-            .computeIfAbsent(Pattern.kindOf(step.part()), k -> new ArrayList<>())
-            .add(OwnTimes.ratio(took, step.seconds()));
-      }
-    }
-    return ratios;
+        seconds -> OwnTimes.ratios(card, seconds));
   }
 }

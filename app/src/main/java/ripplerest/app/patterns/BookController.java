@@ -33,12 +33,13 @@ import ripplerest.app.http.Fingerprint;
 import ripplerest.app.http.OnceOnly;
 import ripplerest.app.http.Problems;
 import ripplerest.app.library.CarriedStore;
+import ripplerest.app.work.InteractivePriority;
 import ripplerest.app.work.Lines;
 import ripplerest.app.work.LongWork;
-import ripplerest.app.work.RightOfWay;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.rest.Sitting;
 import ripplerest.exchange.format.BookFile;
 import ripplerest.exchange.format.InvalidDocumentException;
 import ripplerest.exchange.format.PatternFile;
@@ -64,7 +65,7 @@ class BookController {
   private final PatternReader reader;
   private final LongWork queue;
 
-  private final RightOfWay way;
+  private final InteractivePriority way;
   private final AnsweredChanges changes;
   private final JsonMapper mapper = JsonMapper.shared();
 
@@ -74,7 +75,7 @@ class BookController {
       CarriedStore carried,
       PatternReader reader,
       LongWork queue,
-      RightOfWay way,
+      InteractivePriority way,
       AnsweredChanges changes) {
     this.changes = changes;
     this.carried = carried;
@@ -107,7 +108,7 @@ class BookController {
       @RequestParam(required = false) Integer hook,
       @RequestParam(defaultValue = "") String natural,
       @RequestParam(defaultValue = "") String school,
-      @RequestParam(defaultValue = "") String posture,
+      @RequestParam(required = false) Sitting posture,
       @RequestParam(defaultValue = "false") boolean archived,
       @RequestParam(defaultValue = "NAME") BookSearch.Sort sort,
       @RequestParam(defaultValue = "0") int page,
@@ -124,7 +125,7 @@ class BookController {
             Optional.ofNullable(hook),
             natural,
             school,
-            posture,
+            Optional.ofNullable(posture),
             archived);
     BookSearch.Page found = search.find(wanted, sort, page, size);
     return new BookPage(found.rows(), found.total(), page, size, search.withoutPosture());
@@ -271,15 +272,15 @@ class BookController {
                 file,
                 reader,
                 p -> {
-                  work.goOn();
+                  work.throwIfCancelled();
                   Require.inRange("patterns", ++count[0], 1, MOST_PATTERNS);
                   take.accept(p);
                 },
-                bytes -> work.done((int) (Math.min(bytes, size) / 1000), kilobytes(size)));
+                bytes -> work.progress((int) (Math.min(bytes, size) / 1000), kilobytes(size)));
           } catch (IOException e) {
             throw new UncheckedIOException(e);
           }
-          work.goOn();
+          work.throwIfCancelled();
         });
   }
 

@@ -14,6 +14,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import ripplerest.app.library.InUse;
+import ripplerest.core.quantity.Words;
+import ripplerest.core.rest.Sitting;
 
 /** Finds patterns in the book, by PostgreSQL's own indexes and full-text search. */
 @Service
@@ -57,10 +59,10 @@ public class BookSearch implements InUse {
       Optional<Integer> hookSize,
       String natural,
       String school,
-      String posture,
+      Optional<Sitting> posture,
       boolean archived) {}
 
-  /** A pattern in the list; no posture until it has been put on the water. */
+  /** A pattern in the list; {@code posture} is null until it has been put on the water. */
   public record Row(
       UUID id,
       String name,
@@ -68,7 +70,7 @@ public class BookSearch implements InUse {
       String school,
       int hookSize,
       String hookShape,
-      String posture,
+      Sitting posture,
       List<String> materials,
       boolean archived,
       Instant changed) {}
@@ -184,7 +186,7 @@ public class BookSearch implements InUse {
             });
     equal("lower(natural_insect)", "natural", w.natural().toLowerCase(), all, values);
     equal("school", "school", w.school(), all, values);
-    equal("posture", "posture", w.posture(), all, values);
+    equal("posture", "posture", w.posture().map(Words::id).orElse(""), all, values);
     return String.join(" and ", all);
   }
 
@@ -214,7 +216,9 @@ public class BookSearch implements InUse {
         t.get("school", String.class),
         t.get("hook_size", Number.class).intValue(),
         t.get("hook_shape", String.class),
-        Optional.ofNullable(t.get("posture", String.class)).orElse(""),
+        Optional.ofNullable(t.get("posture", String.class))
+            .map(p -> Sitting.valueOf(Words.constant(p)))
+            .orElse(null),
         List.of((String[]) materials),
         t.get("archived_at") != null,
         t.get("updated_at", Instant.class));

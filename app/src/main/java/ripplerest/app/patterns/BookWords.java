@@ -8,6 +8,7 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Words;
 
 /** The words by which a pattern is found: its own, and those of its school, parts and materials. */
 @Component
@@ -28,7 +29,7 @@ public class BookWords {
     pattern.hook().measured().ifPresent(m -> words.add(m.name()));
     for (Part part : pattern.parts()) {
       words.add(PartKind.of(part).label());
-      words.add(part.material().replace('-', ' '));
+      words.add(Words.of(part.material()));
       if (shipped.knows(part.material())) {
         words.add(shipped.get(part.material()).label());
       }

@@ -6,12 +6,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.Locale;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.Words;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternWriter;
 
@@ -96,7 +96,7 @@ public class PatternEntity {
     this.school = pattern.school();
     this.natural = pattern.natural();
     this.hookSize = pattern.hook().size();
-    this.hookShape = pattern.hook().shape().name().toLowerCase(Locale.ROOT).replace('_', '-');
+    this.hookShape = Words.id(pattern.hook().shape());
     this.materials =
         pattern.parts().stream().map(Part::material).distinct().sorted().toArray(String[]::new);
     this.words = book.of(pattern);

@@ -2,7 +2,6 @@ package ripplerest.app.patterns;
 
 import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Executors;
@@ -15,14 +14,13 @@ import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import ripplerest.app.library.MaterialStore;
+import ripplerest.app.library.Preparation;
 import ripplerest.app.work.QuietGate;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
-import ripplerest.core.sizing.Sizer;
+import ripplerest.core.quantity.Words;
 import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
 
 /**
  * Puts patterns on the water one at a time in the background, so that the book can be searched by
@@ -38,9 +36,7 @@ class PostureFiller {
   private final EntityManager manager;
   private final TransactionTemplate transaction;
   private final PatternRepository repository;
-  private final PatternReader reader;
-  private final Sizer sizer;
-  private final MaterialStore materials;
+  private final Preparation preparation;
   private final BookWords book;
   private final QuietGate gate;
   private final ScheduledExecutorService worker =
@@ -56,18 +52,14 @@ class PostureFiller {
       EntityManager manager,
       TransactionTemplate transaction,
       PatternRepository repository,
-      PatternReader reader,
-      Sizer sizer,
-      MaterialStore materials,
+      Preparation preparation,
       BookWords book,
       QuietGate gate) {
     this.gate = gate;
     this.manager = manager;
     this.transaction = transaction;
     this.repository = repository;
-    this.reader = reader;
-    this.sizer = sizer;
-    this.materials = materials;
+    this.preparation = preparation;
     this.book = book;
   }
 
@@ -141,13 +133,8 @@ class PostureFiller {
 
   /** Only if it was not changed meanwhile; its revision stays, for nobody changed it. */
   private void fill(PatternEntity stored) {
-    PatternFile file = reader.read(stored.document().getBytes(StandardCharsets.UTF_8));
-    Estimate estimate =
-        Estimator.estimate(
-            sizer.size(file.pattern()),
-            materials.materials(),
-            file.conditions(),
-            Options.poseOnly());
+    PatternFile file = preparation.read(stored.document());
+    Estimate estimate = Estimator.estimate(preparation.prepared(file), Options.poseOnly());
     stored.index(file.pattern(), book);
     transaction.executeWithoutResult(
         t ->
@@ -156,7 +143,7 @@ class PostureFiller {
                     "update pattern set posture = :posture, words = :words,"
                         + " materials = :materials, hook_shape = :shape"
                         + " where id = :id and revision = :revision")
-                .setParameter("posture", estimate.word())
+                .setParameter("posture", Words.id(estimate.sits()))
                 .setParameter("words", stored.words())
                 .setParameter("materials", stored.materials())
                 .setParameter("shape", stored.hookShape())

@@ -27,7 +27,7 @@ public final class Lines implements Work {
   private final ResponseBodyEmitter emitter = new ResponseBodyEmitter(0L);
   private final BiFunction<Integer, Integer, Object> progress;
   private final Function<ProblemDocument, Object> problem;
-  private final RightOfWay way;
+  private final InteractivePriority way;
   private volatile boolean gone;
   private long told;
 
@@ -39,7 +39,7 @@ public final class Lines implements Work {
   public Lines(
       BiFunction<Integer, Integer, Object> progress,
       Function<ProblemDocument, Object> problem,
-      RightOfWay way) {
+      InteractivePriority way) {
     this.problem = problem;
     this.way = way;
     this.progress = progress;
@@ -102,11 +102,11 @@ public final class Lines implements Work {
   }
 
   @Override
-  public synchronized void done(int of, int all) {
+  public synchronized void progress(int completed, int total) {
     long now = System.nanoTime();
-    if (now - told > TELL_NANOS || of == all) {
+    if (now - told > TELL_NANOS || completed == total) {
       told = now;
-      send(progress.apply(of, all));
+      send(progress.apply(completed, total));
     }
   }
 }

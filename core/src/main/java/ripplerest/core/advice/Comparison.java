@@ -4,17 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
-import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.water.Conditions;
 
 /**
  * Up to {@value #MOST} dressings side by side, all against the first.
@@ -33,7 +30,8 @@ public record Comparison(List<Estimate> flies, List<Row> rows) {
    * @param unit of the values
    * @param decimals worth printing
    * @param values one a fly; empty where a fly sinks and has none
-   * @param against how much more than the first; empty for the first, or where one has none
+   * @param against how much more than the first; empty for the first, where one has none, and where
+   *     it is not worth printing
    * @param differ whether any differs from the first by what is worth printing
    */
   public record Row(
@@ -47,17 +45,14 @@ public record Comparison(List<Estimate> flies, List<Row> rows) {
   /**
    * Puts every dressing on its own water and lists the numbers.
    *
-   * @param flies 1 to {@value #MOST}
-   * @param water one a fly
+   * @param flies 1 to {@value #MOST}, each on its own water
    */
-  public static Comparison of(
-      List<SizedPattern> flies, List<Conditions> water, Materials materials, Work work) {
+  public static Comparison of(List<PreparedFly> flies, Work work) {
     Require.inRange("flies", flies.size(), 1, MOST);
-    Options options = new Options(Options.Depth.RESERVE, 1, 0, Mesh.WORKING, work);
     List<Estimate> all = new ArrayList<>();
-    for (int i = 0; i < flies.size(); i++) {
-      all.add(Estimator.estimate(flies.get(i), materials, water.get(i), options));
-      work.done(i + 1, flies.size());
+    for (PreparedFly fly : flies) {
+      all.add(Estimator.estimate(fly, Options.withReserve(work)));
+      work.progress(all.size(), flies.size());
     }
     return new Comparison(List.copyOf(all), rows(all));
   }
@@ -99,7 +94,8 @@ public record Comparison(List<Estimate> flies, List<Row> rows) {
       Optional<Double> value = values.get(i);
       boolean both = i > 0 && first.isPresent() && value.isPresent();
       Optional<Double> by = both ? value.map(v -> v - first.get()) : Optional.empty();
-      differ |= by.filter(d -> Math.abs(d) >= 0.5 * Math.pow(10, -decimals)).isPresent();
+      by = by.filter(d -> Math.abs(d) >= 0.5 * Math.pow(10, -decimals));
+      differ |= by.isPresent();
       differ |= value.isPresent() != first.isPresent();
       against.add(by);
     }

@@ -3,13 +3,17 @@ package ripplerest.core.advice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ripplerest.core.dressing.Hackle;
+import ripplerest.core.dressing.LegSet;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Length.Reference;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Wing;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizeRules;
@@ -37,19 +41,19 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
     smaller(pattern).ifPresent(all::add);
     for (int i = 0; i < pattern.parts().size(); i++) {
       Part part = pattern.parts().get(i);
-      String name = pattern.names().get(i).replace('-', ' ');
-      if (part.kind().endsWith("hackle") && PartKind.of(part).has("turns")) {
-        all.add(turns(pattern, i, part, name));
+      String name = Words.of(pattern.names().get(i));
+      if (part instanceof Hackle hackle) {
+        all.add(turns(pattern, i, hackle, name));
       }
       if (PartKind.of(part).has("trim")) {
         all.add(trim(pattern, i, part, name));
       }
       stuff(pattern, i, part, name, materials).ifPresent(all::add);
-      if (part.kind().endsWith("wing") && !part.kind().equals("looped-wing")) {
-        all.add(wing(pattern, i, part, name));
+      if (part instanceof Wing wing) {
+        all.add(wing(pattern, i, wing, name));
       }
       if (part instanceof Part.Legs legs) {
-        boolean down = legs.set() == Part.Set.DOWN;
+        boolean down = legs.set() == LegSet.DOWN;
         all.add(
             new Disagreement(
                 "legs up or down",
@@ -74,15 +78,15 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
                 SizeRules.onto(pattern, size)));
   }
 
-  private static Disagreement turns(Pattern pattern, int i, Part part, String name) {
-    double now = ((Number) PartKind.of(part).values(part).get("turns")).doubleValue();
+  private static Disagreement turns(Pattern pattern, int i, Hackle hackle, String name) {
+    double now = hackle.turns();
     double other = now < SPARSE_UP_TO ? HEAVY_TURNS : SPARSE_TURNS;
     String turns = now == Math.rint(now) ? "%.0f turns" : "%.1f turns";
     return new Disagreement(
         name + ": sparse or heavy",
         turns.formatted(now),
         "%s turns".formatted(other == HEAVY_TURNS ? "6" : "2.5"),
-        pattern.withPart(i, part.with("turns", other)));
+        pattern.withPart(i, pattern.parts().get(i).with("turns", other)));
   }
 
   private static Disagreement trim(Pattern pattern, int i, Part part, String name) {
@@ -111,15 +115,15 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
   }
 
   /** To the bend is taken as one hook length, short as two thirds of the shank. */
-  private static Disagreement wing(Pattern pattern, int i, Part part, String name) {
+  private static Disagreement wing(Pattern pattern, int i, Wing wing, String name) {
     Length toBend = new Length.Rule(Reference.HOOK_LENGTH, 1);
-    boolean is = toBend.equals(PartKind.of(part).values(part).get("length"));
+    boolean is = toBend.equals(wing.length());
     Length other = is ? new Length.Rule(Reference.SHANK, 0.65) : toBend;
     return new Disagreement(
         name + ": to the bend or short",
         is ? "a hook length" : "as it is",
         is ? "two thirds of the shank" : "a hook length",
-        pattern.withPart(i, part.with("length", other)));
+        pattern.withPart(i, pattern.parts().get(i).with("length", other)));
   }
 
   private static Disagreement extended(Pattern pattern, School school) {

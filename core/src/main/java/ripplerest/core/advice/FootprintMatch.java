@@ -3,20 +3,16 @@ package ripplerest.core.advice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.Natural;
 import ripplerest.core.hook.NaturalFootprint;
-import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Footprint;
 import ripplerest.core.sizing.SizeRules;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
-import ripplerest.core.water.Conditions;
 
 /**
  * What the fly presses into the film beside what the natural does, for both ways of choosing the
@@ -45,21 +41,19 @@ public record FootprintMatch(NaturalFootprint natural, Compared now, List<WayMat
   }
 
   /** Puts the fly on the water on its own hook and on both ways' hooks. */
-  public static FootprintMatch of(
-      SizedPattern sized, Natural insect, Materials materials, Conditions conditions, Work work) {
+  public static FootprintMatch of(PreparedFly fly, Natural insect, Work work) {
     NaturalFootprint natural = NaturalFootprint.of(insect);
-    Options options = new Options(Options.Depth.RESERVE, 1, 0, Mesh.WORKING, work);
-    Sizer sizer = Sizer.like(sized, materials);
+    Options options = Options.withReserve(work);
     List<Natural.Match> matches = insect.hooks();
-    Compared now = compared(Estimator.estimate(sized, materials, conditions, options), natural);
-    work.done(1, matches.size() + 1);
+    Compared now = compared(Estimator.estimate(fly, options), natural);
+    work.progress(1, matches.size() + 1);
     List<WayMatch> ways = new ArrayList<>();
     for (Natural.Match match : matches) {
-      work.goOn();
-      Pattern fly = SizeRules.onto(sized.pattern(), match.hook());
-      Estimate e = Estimator.estimate(sizer.size(fly), materials, conditions, options);
+      work.throwIfCancelled();
+      Pattern other = SizeRules.onto(fly.pattern(), match.hook());
+      Estimate e = Estimator.estimate(fly.with(other), options);
       ways.add(new WayMatch(match.way(), compared(e, natural)));
-      work.done(ways.size() + 1, matches.size() + 1);
+      work.progress(ways.size() + 1, matches.size() + 1);
     }
     return new FootprintMatch(natural, now, ways);
   }

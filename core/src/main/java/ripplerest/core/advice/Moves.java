@@ -12,6 +12,7 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.School;
 
 /**
@@ -31,9 +32,6 @@ final class Moves {
 
   private static final double OTHER_MATERIAL = 0.6;
   private static final double WIRE_STEP = 0.5;
-
-  /** What a tier has at hand is no matter of choice. */
-  private static final String AT_HAND = "feather";
 
   private final Pattern pattern;
   private final School school;
@@ -92,7 +90,7 @@ final class Moves {
     PartKind kind = PartKind.of(part);
     Map<String, Object> values = kind.values(part);
     for (PartKind.Field field : kind.fields()) {
-      if (field.name().equals(AT_HAND)) {
+      if (field.isAtHand()) {
         continue;
       }
       Object value = values.get(field.name());
@@ -119,8 +117,7 @@ final class Moves {
       return; // pinned by the tier, who means it
     }
     Length.Rule length = (Length.Rule) now;
-    String reference = length.reference().name().toLowerCase(java.util.Locale.ROOT);
-    if (!reference.replace('_', '-').equals(rule.reference())) {
+    if (!Words.id(length.reference()).equals(rule.reference())) {
       return;
     }
     each(rule, length.factor(), 0.05)

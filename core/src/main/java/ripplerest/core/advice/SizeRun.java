@@ -3,24 +3,21 @@ package ripplerest.core.advice;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeSet;
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
-import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizeRules;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
-import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Water;
 
 /** One pattern across hook sizes, its parts rescaled by their rules, each size put on the water. */
@@ -40,31 +37,26 @@ public final class SizeRun {
    * @param works whether it sits as on its own hook, with something to spare, and can be tied
    * @param why what stops it, or what keeps it at its limit; empty if nothing does
    */
-  public record Row(int size, Estimate estimate, boolean works, String why) {}
+  public record Row(int size, Estimate estimate, boolean works, Sentence why) {}
 
   /** The even sizes there are and the pattern's own, large to small. */
-  public static List<Row> of(
-      SizedPattern sized, Materials materials, Conditions conditions, Work work) {
-    Sizer sizer = Sizer.like(sized, materials);
-    Pattern pattern = sized.pattern();
+  public static List<Row> of(PreparedFly fly, Work work) {
+    Pattern pattern = fly.pattern();
     TreeSet<Integer> sizes = new TreeSet<>(List.of(pattern.hook().size()));
     for (int size = HookSpec.LARGEST; size <= HookSpec.SMALLEST; size += STEP) {
       sizes.add(size);
     }
-    int done = 0;
-    Options options = new Options(Options.Depth.RESERVE, 1, 0, Mesh.WORKING, work);
-    Estimate own = Estimator.estimate(sized, materials, conditions, options);
+    Options options = Options.withReserve(work);
+    Estimate own = Estimator.estimate(fly, options);
     List<Row> rows = new ArrayList<>();
     for (int size : sizes) {
-      work.goOn();
+      work.throwIfCancelled();
       Estimate here =
           size == pattern.hook().size()
               ? own
-              : Estimator.estimate(
-                  sizer.size(SizeRules.onto(pattern, size)), materials, conditions, options);
+              : Estimator.estimate(fly.with(SizeRules.onto(pattern, size)), options);
       rows.add(row(size, here, own));
-      done++;
-      work.done(done, sizes.size());
+      work.progress(rows.size(), sizes.size());
     }
     return List.copyOf(rows);
   }
@@ -72,16 +64,16 @@ public final class SizeRun {
   private static Row row(int size, Estimate here, Estimate own) {
     Optional<Posture> wanted = own.rest().map(Rest::posture);
     if (here.rest().isEmpty()) {
-      return new Row(size, here, false, here.reason());
+      return new Row(size, here, false, here.noRest().orElseThrow().words());
     }
     Rest rest = here.rest().get();
     if (wanted.isPresent() && wanted.get() != rest.posture()) {
       String why =
           "Sits %s, not %s. %s"
               .formatted(words(rest.posture()), words(wanted.get()), shift(own, here));
-      return new Row(size, here, false, why.trim());
+      return new Row(size, here, false, Sentence.of(why.trim()));
     }
-    Optional<String> crowded = crowded(here);
+    Optional<Sentence> crowded = crowded(here);
     if (crowded.isPresent() && crowded(own).isEmpty()) {
       return new Row(size, here, false, crowded.get());
     }
@@ -91,11 +83,14 @@ public final class SizeRun {
             size,
             here,
             false,
-            "Sits so only up to %.1f × its weight. %s".formatted(reserve, shift(own, here)).trim())
-        : new Row(size, here, true, "");
+            Sentence.of(
+                "Sits so only up to %.1f × its weight. %s"
+                    .formatted(reserve, shift(own, here))
+                    .trim()))
+        : new Row(size, here, true, Sentence.EMPTY);
   }
 
-  private static Optional<String> crowded(Estimate fly) {
+  private static Optional<Sentence> crowded(Estimate fly) {
     return fly.warnings().stream()
         .filter(w -> w.code().endsWith("crowded"))
         .map(Warning::message)
@@ -120,7 +115,7 @@ public final class SizeRun {
             p ->
                 "The %s %s of the weight; on its own hook it %s."
                     .formatted(
-                        p.replace('-', ' '),
+                        Words.of(p),
                         holds(now.holds(p) / weightNow),
                         holds(before.holds(p) / weightBefore)))
         .orElse("");
@@ -131,8 +126,6 @@ public final class SizeRun {
   }
 
   private static String words(Posture posture) {
-    return posture == Posture.ON_TIPS
-        ? "on its tips"
-        : posture.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    return posture == Posture.ON_TIPS ? "on its tips" : Words.of(posture);
   }
 }

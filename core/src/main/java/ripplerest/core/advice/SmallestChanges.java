@@ -17,14 +17,13 @@ import ripplerest.core.drift.FloatOverTime;
 import ripplerest.core.drift.Rates;
 import ripplerest.core.drift.Stretch;
 import ripplerest.core.estimate.Answers;
-import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.estimate.Work;
-import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.rest.LandingShares;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 
 /**
@@ -43,7 +42,7 @@ import ripplerest.core.water.Conditions;
  */
 public record SmallestChanges(
     Goal goal,
-    Sits now,
+    RestSummary now,
     double have,
     boolean reached,
     List<Change> changes,
@@ -76,87 +75,81 @@ public record SmallestChanges(
    * @param have how much of what was wanted it has
    * @param effort of the change; 1 goes through all that the school ties
    */
-  public record Change(String words, SizedPattern pattern, Sits sits, double have, double effort) {}
+  public record Change(
+      String words, SizedPattern pattern, RestSummary sits, double have, double effort) {}
 
   public SmallestChanges {
     changes = List.copyOf(changes);
   }
 
   /** Searches; takes seconds, and for landings and for lasting up to a minute. */
-  public static SmallestChanges of(
-      SizedPattern sized, Goal goal, Materials materials, Conditions conditions, Work work) {
-    return new Search(sized, goal, materials, conditions, work).run();
+  public static SmallestChanges of(PreparedFly fly, Goal goal, Work work) {
+    return new Search(fly, goal, work).run();
   }
 
   /** How much a fly has of what is wanted, and how far it is from it: 0 is there. */
-  private record Look(double have, double off) {}
+  private record Found(double have, double off) {}
 
   /** One search under way. */
   private static final class Search {
-    private final SizedPattern sized;
+    private final PreparedFly fly;
     private final Goal goal;
-    private final Materials materials;
-    private final Conditions conditions;
     private final Work work;
-    private final Sizer sizer;
-    private final Sits now;
+    private final RestSummary now;
     private final int most;
     private int tried;
 
-    Search(SizedPattern sized, Goal goal, Materials materials, Conditions conditions, Work work) {
-      this.sized = sized;
+    Search(PreparedFly fly, Goal goal, Work work) {
+      this.fly = fly;
       this.goal = goal;
-      this.materials = materials;
-      this.conditions = conditions;
       this.work = work;
-      this.sizer = Sizer.like(sized, materials);
-      this.now = Sits.of(sized, materials, conditions);
+      this.now = RestSummary.of(fly);
       boolean slow = goal.wanted() == Goal.Wanted.LAND_UPRIGHT || goal.wanted() == Goal.Wanted.LAST;
       this.most = slow ? MOST_SLOW : MOST;
     }
 
     SmallestChanges run() {
       tried = 1;
-      Look look = look(sized, OptionalDouble.empty());
-      OptionalDouble start = OptionalDouble.of(look.have());
-      if (off(look.have(), now, start) == 0) {
+      Found here = evaluate(fly, OptionalDouble.empty());
+      OptionalDouble start = OptionalDouble.of(here.have());
+      if (off(here.have(), now, start) == 0) {
         return new SmallestChanges(
-            goal, now, look.have(), true, List.of(), Optional.empty(), tried);
+            goal, now, here.have(), true, List.of(), Optional.empty(), tried);
       }
-      Map<List<Move>, Look> looks = new LinkedHashMap<>();
-      List<List<Move>> there = singles(looks, start);
+      Map<List<Move>, Found> found = new LinkedHashMap<>();
+      List<List<Move>> there = singles(found, start);
       if (there.size() < ENOUGH) {
-        there.addAll(pairs(looks, there, start));
+        there.addAll(pairs(found, there, start));
       }
       List<Change> changes = new ArrayList<>();
       for (List<Move> moves : there.subList(0, Math.min(ENOUGH, there.size()))) {
-        changes.add(change(moves, looks.get(moves)));
+        changes.add(change(moves, found.get(moves)));
       }
       changes.sort(Comparator.comparingDouble(Change::effort));
       Optional<Change> nearest =
           changes.isEmpty()
-              ? looks.entrySet().stream()
+              ? found.entrySet().stream()
                   .filter(e -> e.getValue().off() < NOWHERE)
                   .min(Comparator.comparingDouble(e -> e.getValue().off()))
                   .map(e -> change(e.getKey(), e.getValue()))
               : Optional.empty();
-      return new SmallestChanges(goal, now, look.have(), false, changes, nearest, tried);
+      return new SmallestChanges(goal, now, here.have(), false, changes, nearest, tried);
     }
 
     /** The smallest change of each field that gets there. */
-    private List<List<Move>> singles(Map<List<Move>, Look> looks, OptionalDouble start) {
+    private List<List<Move>> singles(Map<List<Move>, Found> found, OptionalDouble start) {
       List<List<Move>> there = new ArrayList<>();
-      List<Move> candidates = Moves.of(sized.pattern(), sized.school(), materials);
+      List<Move> candidates = Moves.of(fly.pattern(), fly.sized().school(), fly.materials());
       if (most == MOST_SLOW) {
         candidates = promising(candidates);
       }
-      return firsts(candidates.stream().map(List::of).toList(), looks, ENOUGH, start);
+      return firsts(candidates.stream().map(List::of).toList(), found, ENOUGH, start);
     }
 
     /** The first of these to get there for each set of fields, so many at most. */
     private List<List<Move>> firsts(
         List<List<Move>> candidates,
-        Map<List<Move>, Look> looks,
+        Map<List<Move>, Found> found,
         int enough,
         OptionalDouble start) {
       List<List<Move>> there = new ArrayList<>();
@@ -166,9 +159,9 @@ public record SmallestChanges(
         left.removeIf(moves -> done.contains(fields(moves)));
         List<List<Move>> some = List.copyOf(left.subList(0, Math.min(AT_ONCE, left.size())));
         left.subList(0, some.size()).clear();
-        lookAt(some, looks, start);
+        evaluate(some, found, start);
         for (List<Move> moves : some) {
-          boolean reaches = looks.containsKey(moves) && looks.get(moves).off() == 0;
+          boolean reaches = found.containsKey(moves) && found.get(moves).off() == 0;
           if (reaches && done.add(fields(moves))) {
             there.add(moves);
           }
@@ -181,14 +174,14 @@ public record SmallestChanges(
       return moves.stream().map(m -> m.index() + m.field()).toList().toString();
     }
 
-    /** Where a look takes long: the few that bear the most by the quick measure. */
+    /** Where an evaluation takes long: the few that bear the most by the quick measure. */
     private List<Move> promising(List<Move> moves) {
       Map<Move, Double> bears = new ConcurrentHashMap<>();
       moves.parallelStream()
           .forEach(
               move -> {
-                work.goOn();
-                sized(List.of(move)).ifPresent(fly -> bears.put(move, promise(fly, move)));
+                work.throwIfCancelled();
+                with(List.of(move)).ifPresent(other -> bears.put(move, promise(other, move)));
               });
       return moves.stream()
           .filter(bears::containsKey)
@@ -198,16 +191,16 @@ public record SmallestChanges(
           .toList();
     }
 
-    private double promise(SizedPattern fly, Move move) {
-      Sits sits = Sits.of(fly, materials, conditions);
+    private double promise(PreparedFly other, Move move) {
+      RestSummary sits = RestSummary.of(other);
       boolean alike = sits.posture().equals(now.posture());
       return (alike ? 1 : 0.5) * sits.sinksAt() / (0.2 + move.effort());
     }
 
     private List<List<Move>> pairs(
-        Map<List<Move>, Look> looks, List<List<Move>> there, OptionalDouble start) {
+        Map<List<Move>, Found> found, List<List<Move>> there, OptionalDouble start) {
       List<Move> best =
-          looks.entrySet().stream()
+          found.entrySet().stream()
               .filter(e -> !there.contains(e.getKey()))
               .sorted(Comparator.comparingDouble(e -> e.getValue().off()))
               .map(e -> e.getKey().get(0))
@@ -223,54 +216,54 @@ public record SmallestChanges(
         }
       }
       pairs.sort(Comparator.comparingDouble(Search::effort));
-      return firsts(pairs, looks, ENOUGH - there.size(), start);
+      return firsts(pairs, found, ENOUGH - there.size(), start);
     }
 
     private static double effort(List<Move> moves) {
       return moves.stream().mapToDouble(Move::effort).sum();
     }
 
-    private Optional<SizedPattern> sized(List<Move> moves) {
-      Pattern changed = sized.pattern();
+    private Optional<PreparedFly> with(List<Move> moves) {
+      Pattern changed = fly.pattern();
       try {
         for (Move move : moves) {
           changed = move.on(changed);
         }
-        return Optional.of(sizer.size(changed));
+        return Optional.of(fly.with(changed));
       } catch (OutOfRangeException e) {
         return Optional.empty(); // cannot be tied
       }
     }
 
     /** Puts changes on the water; those that cannot be tied are left out. */
-    private void lookAt(
-        List<List<Move>> changes, Map<List<Move>, Look> looks, OptionalDouble start) {
-      work.goOn();
-      List<Optional<Look>> found =
-          changes.parallelStream().map(m -> sized(m).map(fly -> look(fly, start))).toList();
+    private void evaluate(
+        List<List<Move>> changes, Map<List<Move>, Found> all, OptionalDouble start) {
+      work.throwIfCancelled();
+      List<Optional<Found>> found =
+          changes.parallelStream().map(m -> with(m).map(other -> evaluate(other, start))).toList();
       for (int i = 0; i < changes.size(); i++) {
         List<Move> moves = changes.get(i);
-        found.get(i).ifPresent(look -> looks.put(moves, look));
+        found.get(i).ifPresent(f -> all.put(moves, f));
       }
       tried += changes.size();
-      work.done(Math.min(tried, most), most);
+      work.progress(Math.min(tried, most), most);
     }
 
-    private Look look(SizedPattern fly, OptionalDouble start) {
-      Sits sits = Sits.posed(fly, materials, conditions);
+    private Found evaluate(PreparedFly other, OptionalDouble start) {
+      RestSummary sits = RestSummary.posed(other);
       double have =
           switch (goal.wanted()) {
             case FLUSH -> Math.max(Math.abs(sits.eyeMm()), Math.abs(sits.bendMm()));
             case HIGHER -> (sits.eyeMm() + sits.bendMm()) / 2;
             case HANG -> sits.pitchDeg();
-            case CARRY -> Answers.carry(fly, materials, conditions, quiet()).carry().mg();
-            case LAND_UPRIGHT -> upright(fly, sits);
-            case LAST -> minutes(fly);
+            case CARRY -> Answers.carry(other, quiet()).carry().mg();
+            case LAND_UPRIGHT -> upright(other, sits);
+            case LAST -> minutes(other);
           };
-      return new Look(have, start.isEmpty() ? NOWHERE : off(have, sits, start));
+      return new Found(have, start.isEmpty() ? NOWHERE : off(have, sits, start));
     }
 
-    private double off(double have, Sits sits, OptionalDouble start) {
+    private double off(double have, RestSummary sits, OptionalDouble start) {
       if (sits.posture().isEmpty()) {
         return NOWHERE;
       }
@@ -291,19 +284,19 @@ public record SmallestChanges(
     }
 
     /** Casts of ten that come to rest as an upright landing does. */
-    private double upright(SizedPattern fly, Sits sits) {
+    private double upright(PreparedFly other, RestSummary sits) {
       if (sits.posture().isEmpty()) {
         return 0;
       }
-      LandingShares shares = Answers.landing(fly, materials, conditions, CASTS, 1, quiet());
+      LandingShares shares = Answers.landing(other, CASTS, 1, quiet());
       return 10 * shares.of(sits.posture().get()).share();
     }
 
-    private double minutes(SizedPattern fly) {
+    private double minutes(PreparedFly other) {
       FloatOverTime over =
           FloatOverTime.of(
-              FloatOverTime.floats(fly, materials, conditions, quiet()),
-              Rates.usual(Stretch.RIFFLE, conditions),
+              FloatOverTime.floats(other, quiet()),
+              Rates.usual(Stretch.RIFFLE, other.conditions()),
               1);
       return over.medianMinutes().orElse(FloatOverTime.LAST_MINUTE);
     }
@@ -313,11 +306,12 @@ public record SmallestChanges(
       return Work.until(work::cancelled);
     }
 
-    private Change change(List<Move> moves, Look look) {
-      SizedPattern changed = sized(moves).orElseThrow();
-      String words = StepName.of(sized.pattern(), conditions, changed.pattern(), conditions);
-      Sits sits = Sits.of(changed, materials, conditions);
-      return new Change(words, changed, sits, look.have(), effort(moves));
+    private Change change(List<Move> moves, Found found) {
+      PreparedFly changed = with(moves).orElseThrow();
+      Conditions water = fly.conditions();
+      String words = StepName.of(fly.pattern(), water, changed.pattern(), water);
+      RestSummary sits = RestSummary.of(changed);
+      return new Change(words, changed.sized(), sits, found.have(), effort(moves));
     }
   }
 }

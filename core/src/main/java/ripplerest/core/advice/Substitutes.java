@@ -6,7 +6,8 @@ import java.util.List;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
-import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
@@ -16,8 +17,6 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
-import ripplerest.core.water.Conditions;
 
 /**
  * What could stand in for a material or a hook, the closest first, each with how the fly then sits.
@@ -26,7 +25,7 @@ import ripplerest.core.water.Conditions;
  * @param materials for the part that was asked about
  * @param hooks for the hook; empty unless that was asked about
  */
-public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks) {
+public record Substitutes(RestSummary now, List<Stead> materials, List<HookStead> hooks) {
   /** Most that are worth putting on the water. */
   private static final int MOST = 8;
 
@@ -36,7 +35,7 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
    * @param likeness to the one there is
    * @param then how the fly sits with it
    */
-  public record Stead(Material material, Likeness likeness, Sits then) {}
+  public record Stead(Material material, Likeness likeness, RestSummary then) {}
 
   /**
    * A hook instead; ratios to the one there is.
@@ -50,7 +49,7 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
       double wire,
       double weight,
       double distance,
-      Sits then) {}
+      RestSummary then) {}
 
   public Substitutes {
     materials = List.copyOf(materials);
@@ -58,9 +57,9 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
   }
 
   /** For one part; refuses an index that the pattern does not have. */
-  public static Substitutes forPart(
-      SizedPattern sized, int index, Materials table, Conditions conditions, Work work) {
-    List<Part> parts = sized.pattern().parts();
+  public static Substitutes forPart(PreparedFly fly, int index, Work work) {
+    Materials table = fly.materials();
+    List<Part> parts = fly.pattern().parts();
     if (index < 0 || index >= parts.size()) {
       throw new OutOfRangeException(
           "part", "" + index, "0 to " + (parts.size() - 1), "Choose a part of this pattern.");
@@ -76,15 +75,14 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
     }
     others.sort(Comparator.comparingDouble(m -> Likeness.of(first, m, form).distance()));
     List<Material> likest = others.subList(0, Math.min(MOST, others.size()));
-    Sits now = Sits.of(sized, table, conditions);
-    Sizer sizer = Sizer.like(sized, table);
+    RestSummary now = RestSummary.of(fly);
     List<Stead> found = new ArrayList<>();
     for (Material m : likest) {
-      work.goOn();
-      Pattern other = sized.pattern().withPart(index, part.withMaterial(m.id()));
-      Sits then = Sits.of(sizer.size(other), table, conditions);
+      work.throwIfCancelled();
+      Pattern other = fly.pattern().withPart(index, part.withMaterial(m.id()));
+      RestSummary then = RestSummary.of(fly.with(other));
       found.add(new Stead(m, Likeness.of(first, m, form), then));
-      work.done(found.size(), likest.size());
+      work.progress(found.size(), likest.size());
     }
     return new Substitutes(now, found, List.of());
   }
@@ -94,9 +92,9 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
    *
    * @param own hooks that the tier has beside those of the size table
    */
-  public static Substitutes forHook(
-      SizedPattern sized, List<HookSpec> own, Materials table, Conditions conditions, Work work) {
-    double steel = table.get("hook-steel").get(Property.DENSITY);
+  public static Substitutes forHook(PreparedFly fly, List<HookSpec> own, Work work) {
+    SizedPattern sized = fly.sized();
+    double steel = fly.materials().get("hook-steel").get(Property.DENSITY);
     HookSpec spec = sized.pattern().hook();
     List<HookSpec> candidates = new ArrayList<>(own);
     candidates.addAll(near(spec));
@@ -107,14 +105,13 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
             .sorted(Comparator.comparingDouble(c -> distance(sized.hook(), spec, c)))
             .limit(MOST)
             .toList();
-    Sizer sizer = Sizer.like(sized, table);
-    Sits now = Sits.of(sized, table, conditions);
+    RestSummary now = RestSummary.of(fly);
     List<HookStead> found = new ArrayList<>();
     for (HookSpec other : likest) {
-      work.goOn();
-      Sits then = Sits.of(sizer.size(sized.pattern().withHook(other)), table, conditions);
+      work.throwIfCancelled();
+      RestSummary then = RestSummary.of(fly.with(fly.pattern().withHook(other)));
       found.add(stead(sized.hook(), spec, other, steel, then));
-      work.done(found.size(), likest.size());
+      work.progress(found.size(), likest.size());
     }
     return new Substitutes(now, List.of(), found);
   }
@@ -146,7 +143,7 @@ public record Substitutes(Sits now, List<Stead> materials, List<HookStead> hooks
   }
 
   private static HookStead stead(
-      Hook first, HookSpec wanted, HookSpec spec, double steel, Sits then) {
+      Hook first, HookSpec wanted, HookSpec spec, double steel, RestSummary then) {
     Hook other = Hook.of(spec);
     return new HookStead(
         spec,

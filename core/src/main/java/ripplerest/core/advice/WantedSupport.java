@@ -7,16 +7,14 @@ import java.util.Optional;
 import java.util.TreeMap;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
-import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.estimate.Work;
-import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
-import ripplerest.core.water.Conditions;
 
 /**
  * How many plumes, turns, fibres or hairs reach a wanted film reserve.
@@ -34,7 +32,7 @@ public record WantedSupport(
   private static final int FIRST_TRIES = 7;
 
   /** A number of them, and how the fly sits with it. */
-  public record Try(int number, Sits sits) {}
+  public record Try(int number, RestSummary sits) {}
 
   public WantedSupport {
     tried = List.copyOf(tried);
@@ -46,16 +44,9 @@ public record WantedSupport(
    * @param index of the part; refused if nothing of it is counted
    * @param wanted 1 to {@link FilmReserve#MOST}
    */
-  public static WantedSupport of(
-      SizedPattern sized,
-      int index,
-      double wanted,
-      Materials materials,
-      Conditions conditions,
-      Work work) {
-    check(sized, index, wanted);
-    Search search = new Search(sized, index, wanted, materials, conditions, work);
-    return search.run();
+  public static WantedSupport of(PreparedFly fly, int index, double wanted, Work work) {
+    check(fly.sized(), index, wanted);
+    return new Search(fly, index, wanted, work).run();
   }
 
   /** Refuses an index out of range, a part that is not counted, and a reserve out of range. */
@@ -74,37 +65,25 @@ public record WantedSupport(
 
   /** The field of a part by which it holds more, if it has one. */
   public static Optional<PartKind.Field> counted(Part part) {
-    return PartKind.of(part).fields().stream()
-        .filter(f -> f.name().equals("count") || f.name().equals("turns"))
-        .findFirst();
+    return PartKind.of(part).fields().stream().filter(PartKind.Field::isCounted).findFirst();
   }
 
   /** One search under way. */
   private static final class Search {
-    private final SizedPattern sized;
+    private final PreparedFly fly;
     private final int index;
     private final Part part;
     private final PartKind.Field field;
     private final double wanted;
-    private final Materials materials;
-    private final Conditions conditions;
     private final Work work;
-    private final TreeMap<Integer, Sits> tried = new TreeMap<>();
+    private final TreeMap<Integer, RestSummary> tried = new TreeMap<>();
 
-    Search(
-        SizedPattern sized,
-        int index,
-        double wanted,
-        Materials materials,
-        Conditions conditions,
-        Work work) {
-      this.sized = sized;
+    Search(PreparedFly fly, int index, double wanted, Work work) {
+      this.fly = fly;
       this.index = index;
-      this.part = sized.pattern().parts().get(index);
+      this.part = fly.pattern().parts().get(index);
       this.field = counted(part).orElseThrow();
       this.wanted = wanted;
-      this.materials = materials;
-      this.conditions = conditions;
       this.work = work;
     }
 
@@ -124,7 +103,7 @@ public record WantedSupport(
       }
       List<Try> all = new ArrayList<>();
       tried.forEach((n, sits) -> all.add(new Try(n, sits)));
-      String name = sized.pattern().names().get(index);
+      String name = fly.pattern().names().get(index);
       return new WantedSupport(name, field.unit(), now, wanted, all, enough);
     }
 
@@ -146,16 +125,14 @@ public record WantedSupport(
           .min(Comparator.naturalOrder());
     }
 
-    private Sits at(int number) {
+    private RestSummary at(int number) {
       return tried.computeIfAbsent(
           number,
           n -> {
-            work.goOn();
+            work.throwIfCancelled();
             Part changed = part.with(field.name(), (double) n);
-            SizedPattern other =
-                Sizer.like(sized, materials).size(sized.pattern().withPart(index, changed));
-            Sits sits = Sits.of(other, materials, conditions);
-            work.done(Math.min(tried.size() + 1, 2 * FIRST_TRIES), 2 * FIRST_TRIES);
+            RestSummary sits = RestSummary.of(fly.with(fly.pattern().withPart(index, changed)));
+            work.progress(Math.min(tried.size() + 1, 2 * FIRST_TRIES), 2 * FIRST_TRIES);
             return sits;
           });
     }

@@ -1,7 +1,11 @@
 package ripplerest.core.assembly;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Trim;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.SizedPattern;
@@ -16,7 +20,7 @@ public final class Assembler {
   private final Wings wings;
   private final Hackles hackles;
 
-  private Assembler(Layup layup) {
+  private Assembler(BodyBuilder layup) {
     this.shank = new Shank(layup);
     this.wings = new Wings(layup);
     this.hackles = new Hackles(layup);
@@ -25,7 +29,7 @@ public final class Assembler {
   /** The body of a fly. Floatant only sets how much air a bundle keeps under water. */
   public static FlyBody assemble(
       SizedPattern sized, Materials materials, Floatant floatant, Mesh mesh) {
-    Layup layup = new Layup(sized, materials, floatant, mesh);
+    BodyBuilder layup = new BodyBuilder(sized, materials, floatant, mesh);
     Assembler assembler = new Assembler(layup);
     assembler.shank.bareWire();
     assembler.shank.dressed();
@@ -49,57 +53,66 @@ public final class Assembler {
   }
 
   private void lay(String name, Part part) {
-    if (part instanceof Part.Bead bead) {
-      shank.bead(name, bead);
-    } else if (part instanceof Part.WeightWire wire) {
-      shank.strands(name, wire.material());
-    } else if (part instanceof Part.Rib rib) {
-      shank.strands(name, rib.material());
-    } else if (part instanceof Part.ExtendedBody body) {
-      shank.extended(name, body);
-    } else if (part instanceof Part.ThoraxCover cover) {
-      shank.cover(name, cover);
-    } else if (part instanceof Part.Head head) {
-      shank.seal(name, head);
-    } else if (part instanceof Part.Shuck shuck) {
-      wings.shuck(name, shuck);
-    } else if (part instanceof Part.FlatWing wing) {
-      wings.flat(name, wing);
-    } else if (part instanceof Part.ForwardPlume wing) {
-      wings.forward(name, wing);
-    } else if (part instanceof Part.LoopedWing wing) {
-      wings.looped(name, wing);
-    } else if (part instanceof Part.FoldedShuttle wing) {
-      wings.shuttle(name, wing);
-    } else if (part instanceof Part.UprightWing wing) {
-      wings.upright(name, wing);
-    } else if (part instanceof Part.Post post) {
-      wings.post(name, post);
-    } else if (part instanceof Part.SpentWing wing) {
-      wings.spent(name, wing);
-    } else if (part instanceof Part.Indicator tuft) {
-      wings.indicator(name, tuft);
-    } else if (part instanceof Part.HairWing wing) {
-      wings.hair(name, wing);
-    } else if (part instanceof Part.TentWing wing) {
-      wings.tent(name, wing);
-    } else if (part instanceof Part.Tail tail) {
-      hackles.tail(name, tail);
-    } else if (part instanceof Part.Legs legs) {
-      hackles.legs(name, legs);
-    } else if (part instanceof Part.CollarHackle h) {
-      hackles.collar(name, h.material(), h.turns(), h.trim(), 0);
-    } else if (part instanceof Part.SoftCollar h) {
-      hackles.collar(name, h.material(), h.turns(), Part.Trim.FULL, h.drape());
-    } else if (part instanceof Part.SpunPlume h) {
-      hackles.collar(name, h.material(), h.turns(), h.trim(), 0);
-    } else if (part instanceof Part.MixedHackle h) {
-      hackles.mixed(name, h);
-    } else if (part instanceof Part.PalmeredHackle h) {
-      hackles.palmered(name, h);
-    } else if (part instanceof Part.ParachuteHackle h) {
-      hackles.parachute(name, h);
+    SHAPES.get(part.getClass()).lay(this, name, part);
+  }
+
+  /** Lays a part of one kind on the body. */
+  @FunctionalInterface
+  private interface Shape<P> {
+    void lay(Assembler on, String name, P part);
+  }
+
+  private static final Map<Class<?>, Shape<Part>> SHAPES = new HashMap<>();
+
+  static {
+    shape(Part.Bead.class, (on, name, bead) -> on.shank.bead(name, bead));
+    shape(Part.WeightWire.class, (on, name, wire) -> on.shank.strands(name, wire.material()));
+    shape(Part.Rib.class, (on, name, rib) -> on.shank.strands(name, rib.material()));
+    shape(Part.ExtendedBody.class, (on, name, body) -> on.shank.extended(name, body));
+    shape(Part.ThoraxCover.class, (on, name, cover) -> on.shank.cover(name, cover));
+    shape(Part.Head.class, (on, name, head) -> on.shank.seal(name, head));
+    shape(Part.Shuck.class, (on, name, shuck) -> on.wings.shuck(name, shuck));
+    shape(Part.FlatWing.class, (on, name, wing) -> on.wings.flat(name, wing));
+    shape(Part.ForwardPlume.class, (on, name, wing) -> on.wings.forward(name, wing));
+    shape(Part.LoopedWing.class, (on, name, wing) -> on.wings.looped(name, wing));
+    shape(Part.FoldedShuttle.class, (on, name, wing) -> on.wings.shuttle(name, wing));
+    shape(Part.UprightWing.class, (on, name, wing) -> on.wings.upright(name, wing));
+    shape(Part.Post.class, (on, name, post) -> on.wings.post(name, post));
+    shape(Part.SpentWing.class, (on, name, wing) -> on.wings.spent(name, wing));
+    shape(Part.Indicator.class, (on, name, tuft) -> on.wings.indicator(name, tuft));
+    shape(Part.HairWing.class, (on, name, wing) -> on.wings.hair(name, wing));
+    shape(Part.TentWing.class, (on, name, wing) -> on.wings.tent(name, wing));
+    shape(Part.Tail.class, (on, name, tail) -> on.hackles.tail(name, tail));
+    shape(Part.Legs.class, (on, name, legs) -> on.hackles.legs(name, legs));
+    shape(
+        Part.CollarHackle.class,
+        (on, name, h) -> on.hackles.collar(name, h.material(), h.turns(), h.trim(), 0));
+    shape(
+        Part.SoftCollar.class,
+        (on, name, h) -> on.hackles.collar(name, h.material(), h.turns(), Trim.FULL, h.drape()));
+    shape(
+        Part.SpunPlume.class,
+        (on, name, h) -> on.hackles.collar(name, h.material(), h.turns(), h.trim(), 0));
+    shape(Part.MixedHackle.class, (on, name, h) -> on.hackles.mixed(name, h));
+    shape(Part.PalmeredHackle.class, (on, name, h) -> on.hackles.palmered(name, h));
+    shape(Part.ParachuteHackle.class, (on, name, h) -> on.hackles.parachute(name, h));
+    laidWithTheShank(Part.Thread.class, Part.Body.class, Part.Thorax.class, Part.EggSac.class);
+    shape(Part.Bands.class, (on, name, bands) -> {}); // they weigh nothing
+    for (PartKind kind : PartKind.all()) {
+      if (!SHAPES.containsKey(kind.type())) {
+        throw new IllegalStateException(kind.id() + " has no shape");
+      }
     }
-    // thread, body, thorax and egg sac were laid on with the shank; bands weigh nothing
+  }
+
+  private static <P extends Part> void shape(Class<P> kind, Shape<P> shape) {
+    SHAPES.put(kind, (on, name, part) -> shape.lay(on, name, kind.cast(part)));
+  }
+
+  @SafeVarargs
+  private static void laidWithTheShank(Class<? extends Part>... kinds) {
+    for (Class<? extends Part> kind : kinds) {
+      shape(kind, (on, name, part) -> {});
+    }
   }
 }

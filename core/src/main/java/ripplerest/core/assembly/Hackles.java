@@ -2,7 +2,9 @@ package ripplerest.core.assembly;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.dressing.LegSet;
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Trim;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Property;
 import ripplerest.core.sizing.SizedPattern.Span;
@@ -23,10 +25,10 @@ final class Hackles {
   private static final double LEGS_ACROSS = Math.toRadians(100);
   private static final double LEGS_SET = Math.toRadians(25);
 
-  private final Layup layup;
+  private final BodyBuilder layup;
   private final Hook hook;
 
-  Hackles(Layup layup) {
+  Hackles(BodyBuilder layup) {
     this.layup = layup;
     this.hook = layup.hook;
   }
@@ -46,7 +48,7 @@ final class Hackles {
 
   void legs(String name, Part.Legs legs) {
     double length = layup.sized.mm(name, "length");
-    double set = legs.set() == Part.Set.UP ? LEGS_SET : -LEGS_SET;
+    double set = legs.set() == LegSet.UP ? LEGS_SET : -LEGS_SET;
     List<Span> thorax = layup.sized.spansOf("thorax");
     double seat = thorax.isEmpty() ? layup.sized.span("body").fromMm() : thorax.get(0).middleMm();
     for (int i = 0; i < legs.count(); i++) {
@@ -69,7 +71,7 @@ final class Hackles {
    *
    * @param drape how far all of them lean back, °
    */
-  void collar(String name, String material, double turns, Part.Trim trim, double drape) {
+  void collar(String name, String material, double turns, Trim trim, double drape) {
     List<Span> spans = layup.sized.spansOf(name).stream().filter(s -> s.lengthMm() > 1e-6).toList();
     if (!spans.isEmpty()) {
       wound(name, material, turns, layup.seatRadius(), spans, trim, Math.toRadians(drape));
@@ -100,10 +102,10 @@ final class Hackles {
       double turns,
       double hub,
       List<Span> spans,
-      Part.Trim trim,
+      Trim trim,
       double drape) {
     double barb = layup.sized.mm(name, "barb");
-    double clip = trim == Part.Trim.FULL ? Double.POSITIVE_INFINITY : layup.sized.mm(name, "clip");
+    double clip = trim == Trim.FULL ? Double.POSITIVE_INFINITY : layup.sized.mm(name, "clip");
     double wound = spans.stream().mapToDouble(Span::lengthMm).sum();
     int pairs = pairs(material, turns, hub);
     for (int p = 0; p < pairs; p++) {
@@ -126,7 +128,7 @@ final class Hackles {
 
   /** How long a barb may be where scissors have passed. */
   private static double reach(
-      double rootMm, double hub, Vector3D direction, Part.Trim trim, double clip) {
+      double rootMm, double hub, Vector3D direction, Trim trim, double clip) {
     double z = direction.getZ();
     return switch (trim) {
       case FULL -> clip;

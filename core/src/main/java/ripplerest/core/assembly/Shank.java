@@ -1,15 +1,17 @@
 package ripplerest.core.assembly;
 
-import static ripplerest.core.assembly.Layup.SHANK_LINE;
-import static ripplerest.core.assembly.Layup.THREAD;
+import static ripplerest.core.assembly.BodyBuilder.SHANK_LINE;
+import static ripplerest.core.assembly.BodyBuilder.THREAD;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Slice;
+import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Wound;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Property;
 import ripplerest.core.sizing.Girth;
@@ -24,19 +26,19 @@ final class Shank {
   private static final double HOLE = 0.4;
 
   /** Of a drop on a size 14 head, mg (assumption); it goes with the square of the eye. */
-  private static final Map<Part.Finish, Double> DROP_MG =
+  private static final Map<Finish, Double> DROP_MG =
       Map.of(
-          Part.Finish.NONE, 0.0,
-          Part.Finish.VARNISH, 0.1,
-          Part.Finish.GLUE, 0.15,
-          Part.Finish.RESIN, 0.4);
+          Finish.NONE, 0.0,
+          Finish.VARNISH, 0.1,
+          Finish.GLUE, 0.15,
+          Finish.RESIN, 0.4);
 
   private static final double DROP_EYE_MM = 0.94;
 
-  private final Layup layup;
+  private final BodyBuilder layup;
   private final Hook hook;
 
-  Shank(Layup layup) {
+  Shank(BodyBuilder layup) {
     this.layup = layup;
     this.hook = layup.hook;
   }
@@ -83,16 +85,15 @@ final class Shank {
 
   private void cover(Span span) {
     Pattern pattern = layup.sized.pattern();
-    switch (Pattern.kindOf(span.part())) {
-      case "body" -> wrap(span, "body", Girth.body(pattern).material());
-      case "thorax" -> wrap(span, span.part(), material(Part.Thorax.class));
-      case "egg-sac" -> wrap(span, span.part(), material(Part.EggSac.class));
-      case "bead" -> {
+    switch (span.role()) {
+      case BODY, THORAX, EGG_SAC ->
+          wrap(span, span.part(), layup.girth.wound(span.part()).material());
+      case BEAD -> {
         Part.Bead bead = pattern.part(Part.Bead.class).orElseThrow();
         // its mass is laid on with the part; here is the surface that meets the water
         layup.bare(span.part(), bead.material(), bead(span, bead));
       }
-      case "head" -> wrap(span, THREAD, thread());
+      case HEAD -> wrap(span, THREAD, thread());
       default -> layup.wrap(span, THREAD, thread(), shown(span), t -> layup.girth.at(span, t));
     }
   }
@@ -101,20 +102,15 @@ final class Shank {
     layup.wrap(span, part, material, material, t -> layup.girth.at(span, t));
   }
 
-  private String material(Class<? extends Part> kind) {
-    return layup.sized.pattern().part(kind).orElseThrow().material();
-  }
-
   private String thread() {
     return layup.sized.pattern().part(Part.Thread.class).map(Part::material).orElse(THREAD);
   }
 
   /** Wound hackle hides the thread under it. */
   private String shown(Span span) {
-    List<String> names = layup.sized.pattern().names();
-    int i = names.indexOf(span.part());
-    boolean hackle = i >= 0 && span.label().startsWith("hackle");
-    return hackle ? layup.sized.pattern().parts().get(i).material() : thread();
+    return span.role() == Span.Role.HACKLE
+        ? layup.sized.pattern().part(span.part()).orElseThrow().material()
+        : thread();
   }
 
   private List<Slice> bead(Span span, Part.Bead bead) {
@@ -124,7 +120,7 @@ final class Shank {
     for (int i = 0; i < count; i++) {
       double t = (i + 0.5) / count;
       Vector3D at = hook.onShank(span.fromMm() + t * span.lengthMm());
-      slices.add(new Slice(at, length, Girth.ball(t, bead.diameter()), 1));
+      slices.add(new Slice(at, length, Wound.ball(t, bead.diameter()), 1));
     }
     return slices;
   }

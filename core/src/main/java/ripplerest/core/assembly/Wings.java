@@ -44,10 +44,10 @@ final class Wings {
   /** How far a shuck trails down. */
   private static final double SHUCK_FALL = Math.toRadians(8);
 
-  private final Layup layup;
+  private final BodyBuilder layup;
   private final Hook hook;
 
-  Wings(Layup layup) {
+  Wings(BodyBuilder layup) {
     this.layup = layup;
     this.hook = layup.hook;
   }

@@ -5,68 +5,13 @@ import ripplerest.core.material.Form;
 /**
  * One part of a fly, in tying order within its pattern. A new kind of part is a new record here:
  * {@link PartKind} reads its fields, bounds and units off it for every layer that treats all kinds
- * alike, in the order of the list below, in which most are tied; the assembly alone has to learn
- * its shape. {@code feather} is the usable length of the feather at hand, mm, 0 where nobody
+ * alike, in the order in which they stand here, in which most are tied; the assembly alone has to
+ * learn its shape. {@code feather} is the usable length of the feather at hand, mm, 0 where nobody
  * measured it.
  */
-public sealed interface Part
-    permits Part.Thread,
-        Part.Bead,
-        Part.WeightWire,
-        Part.Tail,
-        Part.Shuck,
-        Part.EggSac,
-        Part.ExtendedBody,
-        Part.Rib,
-        Part.Body,
-        Part.Bands,
-        Part.PalmeredHackle,
-        Part.Thorax,
-        Part.ThoraxCover,
-        Part.Legs,
-        Part.FlatWing,
-        Part.ForwardPlume,
-        Part.LoopedWing,
-        Part.FoldedShuttle,
-        Part.UprightWing,
-        Part.Post,
-        Part.HairWing,
-        Part.TentWing,
-        Part.SpentWing,
-        Part.Indicator,
-        Part.CollarHackle,
-        Part.MixedHackle,
-        Part.ParachuteHackle,
-        Part.SoftCollar,
-        Part.SpunPlume,
-        Part.Head {
+public sealed interface Part {
   /** Most fibres in a tail. */
   int MOST_FIBRES = 24;
-
-  /** How wound barbs are cut. */
-  enum Trim {
-    FULL,
-    /** Level under the shank. */
-    BELOW,
-    /** Level over the shank. */
-    ABOVE,
-    /** Short all round, as a rib. */
-    ALL_ROUND
-  }
-
-  /** Which way legs are set. */
-  enum Set {
-    DOWN,
-    UP
-  }
-
-  /** What seals the last whip. */
-  enum Finish {
-    NONE,
-    VARNISH,
-    GLUE,
-    RESIN
-  }
 
   /** Name of the material it is made of. */
   String material();
@@ -107,7 +52,7 @@ public sealed interface Part
   /** Heavy wire wound on the shank under body and thorax. */
   @MadeOf(Form.STRAND)
   record WeightWire(String material, @Range(low = 2, high = 30, unit = "turns") double turns)
-      implements Part {
+      implements Part, Turned {
     public WeightWire {
       PartKind.check(WeightWire.class, material, turns);
     }
@@ -120,9 +65,14 @@ public sealed interface Part
       @Range(low = 2, high = MOST_FIBRES, unit = "fibres") int count,
       Length length,
       @Range(low = 0, high = 120, unit = "deg") double splay)
-      implements Part {
+      implements Part, Counted {
     public Tail {
       PartKind.check(Tail.class, material, count, length, splay);
+    }
+
+    @Override
+    public int bunches() {
+      return 1;
     }
   }
 
@@ -130,7 +80,7 @@ public sealed interface Part
   @MadeOf(Form.BUNDLE)
   record Shuck(
       String material, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
-      implements Part {
+      implements Part, Soft {
     public Shuck {
       PartKind.check(Shuck.class, material, fullness, length);
     }
@@ -142,9 +92,19 @@ public sealed interface Part
       String material,
       @Range(low = 1.2, high = 8, unit = "wire diameters") double wires,
       Length length)
-      implements Part {
+      implements Part, Wound, Stretching {
     public EggSac {
       PartKind.check(EggSac.class, material, wires, length);
+    }
+
+    @Override
+    public double radiusMm(double t, double wireMm) {
+      return Wound.ball(t, wires * wireMm);
+    }
+
+    @Override
+    public boolean growsTowardEye() {
+      return true;
     }
   }
 
@@ -164,7 +124,7 @@ public sealed interface Part
   /** One strand wound in open turns over the body. */
   @MadeOf(Form.STRAND)
   record Rib(String material, @Range(low = 2, high = 14, unit = "turns") double turns)
-      implements Part {
+      implements Part, Turned {
     public Rib {
       PartKind.check(Rib.class, material, turns);
     }
@@ -173,9 +133,14 @@ public sealed interface Part
   /** The abdomen along the shank; {@code wires}: its thickness. */
   @MadeOf(Form.WRAP)
   record Body(String material, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires)
-      implements Part {
+      implements Part, Wound {
     public Body {
       PartKind.check(Body.class, material, wires);
+    }
+
+    @Override
+    public double radiusMm(double t, double wireMm) {
+      return Math.max(THINNEST_IN_WIRES * wireMm, wires * wireMm / 2 * (1 - TAIL_END_TAPER * t));
     }
   }
 
@@ -196,7 +161,7 @@ public sealed interface Part
       Length barb,
       Trim trim,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part {
+      implements Part, Hackle {
     public PalmeredHackle {
       PartKind.check(PalmeredHackle.class, material, turns, barb, trim, feather);
     }
@@ -208,9 +173,19 @@ public sealed interface Part
       String material,
       @Range(low = 1.2, high = 10, unit = "wire diameters") double wires,
       Length length)
-      implements Part {
+      implements Part, Wound, Stretching {
     public Thorax {
       PartKind.check(Thorax.class, material, wires, length);
+    }
+
+    @Override
+    public double radiusMm(double t, double wireMm) {
+      return wires * wireMm / 2 * (0.8 + 0.2 * Math.sin(Math.PI * t));
+    }
+
+    @Override
+    public boolean growsTowardEye() {
+      return false;
     }
   }
 
@@ -227,8 +202,11 @@ public sealed interface Part
   /** Legs to both sides of the thorax, {@code count} a side. */
   @MadeOf(Form.FIBRE)
   record Legs(
-      String material, @Range(low = 1, high = 4, unit = "a side") int count, Length length, Set set)
-      implements Part {
+      String material,
+      @Range(low = 1, high = 4, unit = "a side") int count,
+      Length length,
+      LegSet set)
+      implements Part, Counted {
     public Legs {
       PartKind.check(Legs.class, material, count, length, set);
     }
@@ -241,7 +219,7 @@ public sealed interface Part
       @Range(low = 1, high = 8, unit = "plumes") int count,
       Length length,
       @Range(low = 0, high = 120, unit = "deg") double spread)
-      implements Part {
+      implements Part, Counted, Wing, Soft {
     public FlatWing {
       PartKind.check(FlatWing.class, material, count, length, spread);
     }
@@ -254,7 +232,7 @@ public sealed interface Part
       @Range(low = 1, high = 8, unit = "plumes") int count,
       Length length,
       @Range(low = 0, high = 80, unit = "deg") double lift)
-      implements Part {
+      implements Part, Counted, Soft {
     public ForwardPlume {
       PartKind.check(ForwardPlume.class, material, count, length, lift);
     }
@@ -264,7 +242,7 @@ public sealed interface Part
   @MadeOf(Form.BUNDLE)
   record LoopedWing(
       String material, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
-      implements Part {
+      implements Part, Counted, Soft {
     public LoopedWing {
       PartKind.check(LoopedWing.class, material, count, length);
     }
@@ -274,7 +252,7 @@ public sealed interface Part
   @MadeOf(Form.BUNDLE)
   record FoldedShuttle(
       String material, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
-      implements Part {
+      implements Part, Counted, Soft {
     public FoldedShuttle {
       PartKind.check(FoldedShuttle.class, material, count, length);
     }
@@ -282,7 +260,7 @@ public sealed interface Part
 
   /** A divided pair of wing tips standing on the shank. */
   @MadeOf(Form.BUNDLE)
-  record UprightWing(String material, Length length) implements Part {
+  record UprightWing(String material, Length length) implements Part, Wing, Soft {
     public UprightWing {
       PartKind.check(UprightWing.class, material, length);
     }
@@ -290,7 +268,7 @@ public sealed interface Part
 
   /** An upright bunch, alone or to wind a parachute hackle on. */
   @MadeOf(Form.BUNDLE)
-  record Post(String material, Length length) implements Part {
+  record Post(String material, Length length) implements Part, Soft {
     public Post {
       PartKind.check(Post.class, material, length);
     }
@@ -303,9 +281,14 @@ public sealed interface Part
       @Range(low = 5, high = 80, unit = "hairs") int count,
       Length length,
       @Range(low = 0, high = 60, unit = "deg") double lift)
-      implements Part {
+      implements Part, Counted, Wing {
     public HairWing {
       PartKind.check(HairWing.class, material, count, length, lift);
+    }
+
+    @Override
+    public int bunches() {
+      return 1;
     }
   }
 
@@ -313,7 +296,7 @@ public sealed interface Part
   @MadeOf(Form.FIBRE)
   record TentWing(
       String material, @Range(low = 3, high = 12, unit = "barbs a side") int count, Length length)
-      implements Part {
+      implements Part, Counted, Wing {
     public TentWing {
       PartKind.check(TentWing.class, material, count, length);
     }
@@ -321,7 +304,7 @@ public sealed interface Part
 
   /** Yarn or tips spread flat to both sides. */
   @MadeOf(Form.BUNDLE)
-  record SpentWing(String material, Length length) implements Part {
+  record SpentWing(String material, Length length) implements Part, Wing, Soft {
     public SpentWing {
       PartKind.check(SpentWing.class, material, length);
     }
@@ -331,7 +314,7 @@ public sealed interface Part
   @MadeOf(Form.BUNDLE)
   record Indicator(
       String material, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
-      implements Part {
+      implements Part, Soft {
     public Indicator {
       PartKind.check(Indicator.class, material, fullness, length);
     }
@@ -345,7 +328,7 @@ public sealed interface Part
       Length barb,
       Trim trim,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part {
+      implements Part, Hackle {
     public CollarHackle {
       PartKind.check(CollarHackle.class, material, turns, barb, trim, feather);
     }
@@ -359,7 +342,7 @@ public sealed interface Part
       Length barb,
       Trim trim,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part {
+      implements Part, Hackle {
     public MixedHackle {
       PartKind.check(MixedHackle.class, material, turns, barb, trim, feather);
     }
@@ -373,7 +356,7 @@ public sealed interface Part
       Length barb,
       @Range(low = 0, high = 30, unit = "deg") double droop,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part {
+      implements Part, Hackle {
     public ParachuteHackle {
       PartKind.check(ParachuteHackle.class, material, turns, barb, droop, feather);
     }
@@ -387,7 +370,7 @@ public sealed interface Part
       Length barb,
       @Range(low = 0, high = 70, unit = "deg") double drape,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part {
+      implements Part, Feathered {
     public SoftCollar {
       PartKind.check(SoftCollar.class, material, turns, barb, drape, feather);
     }
@@ -400,7 +383,7 @@ public sealed interface Part
       @Range(low = 1, high = 8, unit = "turns") double turns,
       Length barb,
       Trim trim)
-      implements Part {
+      implements Part, Turned {
     public SpunPlume {
       PartKind.check(SpunPlume.class, material, turns, barb, trim);
     }

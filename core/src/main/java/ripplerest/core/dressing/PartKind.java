@@ -12,6 +12,7 @@ import ripplerest.core.material.Material;
 import ripplerest.core.material.Serves;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Words;
 
 /**
  * A kind of part: its name, the form of its material, and its fields with bounds and units, read
@@ -51,10 +52,20 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
    */
   public record Field(
       String name, Type type, double low, double high, String unit, List<String> options) {
+    /** Whether more of it holds more: turns, or how many are tied in. */
+    public boolean isCounted() {
+      return name.equals("turns") || name.equals("count");
+    }
+
+    /** Whether it says what the tier has, and is no matter of choice. */
+    public boolean isAtHand() {
+      return name.equals("feather");
+    }
+
     private Object parsed(Object value, Class<?> raw) {
       if (type == Type.CHOICE && value instanceof String word) {
         return Arrays.stream(raw.getEnumConstants())
-            .filter(c -> word(c).equals(word))
+            .filter(c -> Words.id((Enum<?>) c).equals(word))
             .findFirst()
             .orElseThrow(
                 () ->
@@ -88,7 +99,7 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
 
   /** How people call it. */
   public String label() {
-    return id.replace('-', ' ');
+    return Words.of(id);
   }
 
   /** A part of this kind; refuses a missing or wrong field by name. */
@@ -121,7 +132,7 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
     Map<String, Object> values = new LinkedHashMap<>();
     for (RecordComponent c : type.getRecordComponents()) {
       Object value = value(c, part);
-      values.put(c.getName(), value instanceof Enum<?> e ? word(e) : value);
+      values.put(c.getName(), value instanceof Enum<?> e ? Words.id(e) : value);
     }
     values.remove("material");
     return values;
@@ -131,6 +142,17 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
     Map<String, Object> values = values(part);
     values.put(field, value);
     return create(field.equals("material") ? (String) value : part.material(), values);
+  }
+
+  /** Whether parts of this kind can do something, such as {@link Hackle}. */
+  public boolean can(Class<?> ability) {
+    return ability.isAssignableFrom(type);
+  }
+
+  /** Whether a part of this name can; hook, tippet and the like can nothing. */
+  public static boolean can(String name, Class<?> ability) {
+    PartKind kind = ALL.get(Pattern.kindOf(name));
+    return kind != null && kind.can(ability);
   }
 
   /** Whether it has a field of this name. */
@@ -170,7 +192,7 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
                 : c.getType() == int.class ? Type.COUNT : Type.NUMBER;
     List<String> options =
         type == Type.CHOICE
-            ? Arrays.stream(c.getType().getEnumConstants()).map(PartKind::word).toList()
+            ? Arrays.stream(c.getType().getEnumConstants()).map(k -> Words.id((Enum<?>) k)).toList()
             : List.of();
     return range == null
         ? new Field(c.getName(), type, 0, 0, "", options)
@@ -187,10 +209,6 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
 
   private static String id(Class<?> type) {
     return type.getSimpleName().replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT);
-  }
-
-  private static String word(Object constant) {
-    return ((Enum<?>) constant).name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   /** Whether a part of this kind can be made of a material, and tiers do. */

@@ -75,6 +75,12 @@ public record Pattern(
     return name.replaceFirst("-\\d+$", "");
   }
 
+  /** The part of this name, if the pattern has one. */
+  public Optional<Part> part(String name) {
+    int i = names().indexOf(name);
+    return i < 0 ? Optional.empty() : Optional.of(parts.get(i));
+  }
+
   /** The first part of this kind, if the pattern has one. */
   public <T extends Part> Optional<T> part(Class<T> kind) {
     return parts.stream().filter(kind::isInstance).map(kind::cast).findFirst();

@@ -2,9 +2,9 @@ package ripplerest.core.dressing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.water.Conditions;
 
 /** What was changed from one version of a fly to the next, in a few words of a tier. */
@@ -59,21 +59,23 @@ public final class StepName {
     List<String> kinds = before.parts().stream().map(Part::kind).toList();
     List<String> kindsNow = after.parts().stream().map(Part::kind).toList();
     if (!kinds.equals(kindsNow)) {
-      now.stream().filter(n -> !old.contains(n)).forEach(n -> changes.add("added " + plain(n)));
-      old.stream().filter(n -> !now.contains(n)).forEach(n -> changes.add("left out " + plain(n)));
+      now.stream().filter(n -> !old.contains(n)).forEach(n -> changes.add("added " + Words.of(n)));
+      old.stream()
+          .filter(n -> !now.contains(n))
+          .forEach(n -> changes.add("left out " + Words.of(n)));
       if (kinds.size() == kindsNow.size() && now.containsAll(old)) {
         changes.add("tying order");
       }
       return;
     }
     for (int i = 0; i < now.size(); i++) {
-      part(plain(now.get(i)), before.parts().get(i), after.parts().get(i));
+      part(Words.of(now.get(i)), before.parts().get(i), after.parts().get(i));
     }
   }
 
   private void part(String name, Part before, Part after) {
     if (!before.material().equals(after.material())) {
-      changes.add(name + " of " + plain(after.material()));
+      changes.add(name + " of " + Words.of(after.material()));
     }
     Map<String, Object> old = PartKind.of(before).values(before);
     PartKind.of(after)
@@ -110,10 +112,6 @@ public final class StepName {
   }
 
   private static String word(Enum<?> constant) {
-    return plain(constant.name().toLowerCase(Locale.ROOT).replace('_', ' '));
-  }
-
-  private static String plain(String name) {
-    return name.replace('-', ' ');
+    return Words.of(Words.of(constant));
   }
 }

@@ -9,12 +9,10 @@ import org.hipparchus.stat.StatUtils;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
-import ripplerest.core.material.Materials;
 import ripplerest.core.material.Wear;
 import ripplerest.core.rest.FilmReserve;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.water.Conditions;
 
 /**
  * How long a fly floats: many of the same fly are fished side by side, wetted little by little, put
@@ -62,15 +60,14 @@ public record FloatOverTime(
   }
 
   /** How a pattern floats at every stage of wear; 45 estimates, so keep it for several waters. */
-  public static Floats floats(
-      SizedPattern sized, Materials materials, Conditions conditions, Work work) {
+  public static Floats floats(PreparedFly fly, Work work) {
     AtomicInteger done = new AtomicInteger();
     return Floats.of(
         wear -> {
-          work.goOn();
+          work.throwIfCancelled();
           Estimate e =
-              Estimator.estimate(sized, materials.worn(wear), conditions, Options.withReserve());
-          work.done(done.incrementAndGet(), Floats.CORNERS);
+              Estimator.estimate(fly.with(fly.materials().worn(wear)), Options.withReserve());
+          work.progress(done.incrementAndGet(), Floats.CORNERS);
           double sinks = e.reserve().map(FilmReserve::sinksAt).orElse(0.0);
           return new Floats.Lift(sinks, e.popBackMg());
         });
@@ -83,7 +80,7 @@ public record FloatOverTime(
     double[][] up = new double[counts][DRAWS];
     for (int draw = 0; draw < DRAWS; draw++) {
       SplittableRandom own = random.split();
-      Rates drawn = rates.drawn(own);
+      Rates drawn = rates.sampled(own);
       for (int fly = 0; fly < FLIES; fly++) {
         fish(floats, drawn, own.split(), up, draw);
       }

@@ -73,7 +73,7 @@ public record Rates(
   }
 
   /** Every rate drawn once from what is known of it. */
-  Rates drawn(RandomGenerator random) {
+  Rates sampled(RandomGenerator random) {
     return new Rates(
         Math.min(60, dunksPerMinute * factor(random)),
         Math.min(20, dunkStrength * Math.sqrt(factor(random))),

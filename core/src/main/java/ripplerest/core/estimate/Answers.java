@@ -2,16 +2,11 @@ package ripplerest.core.estimate;
 
 import java.util.List;
 import java.util.Optional;
-import ripplerest.core.assembly.Mesh;
-import ripplerest.core.material.Materials;
-import ripplerest.core.rest.Attitude;
 import ripplerest.core.rest.Carry;
 import ripplerest.core.rest.Casts;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.LandingShares;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.water.Conditions;
 
 /** What takes many poses to answer, beside the one estimate. */
 public final class Answers {
@@ -25,43 +20,35 @@ public final class Answers {
    *
    * @param casts 1 or more
    */
-  public static LandingShares landing(
-      SizedPattern sized,
-      Materials materials,
-      Conditions conditions,
-      int casts,
-      long seed,
-      Work work) {
-    Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-    List<Rest> upright = trial.land(Attitude.UPRIGHT).rest().stream().toList();
+  public static LandingShares landing(PreparedFly fly, int casts, long seed, Work work) {
+    List<Rest> upright = LandedFly.of(fly).rest().stream().toList();
     LandingShares shares =
         LandingShares.draw(
-            trial::finder,
-            Casts.usual(conditions.touchdownFactor()),
+            fly::finder,
+            Casts.usual(fly.conditions().touchdownFactor()),
             casts,
             seed,
             upright,
-            done -> work.done(done, casts),
+            done -> work.progress(done, casts),
             work::cancelled);
-    work.goOn();
+    work.throwIfCancelled();
     return shares;
   }
 
   /** What the fly can carry below it; nothing if it sinks by itself. */
-  public static Hung carry(
-      SizedPattern sized, Materials materials, Conditions conditions, Work work) {
-    Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-    Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
-    work.goOn();
-    work.done(1, 3);
+  public static CarryLimit carry(PreparedFly fly, Work work) {
+    LandedFly landed = LandedFly.of(fly);
+    Optional<Rest> rest = landed.rest();
+    work.throwIfCancelled();
+    work.progress(1, 3);
     if (rest.isEmpty()) {
-      return Hung.of(Carry.NOTHING);
+      return CarryLimit.of(Carry.NOTHING);
     }
-    double sinksAt = FilmReserve.from(rest.get(), trial.finder).sinksAt();
-    work.goOn();
-    work.done(2, 3);
-    Carry carry = Carry.of(rest.get(), sinksAt, trial.finder);
-    work.done(3, 3);
-    return Hung.of(carry);
+    double sinksAt = FilmReserve.from(rest.get(), landed.finder()).sinksAt();
+    work.throwIfCancelled();
+    work.progress(2, 3);
+    Carry carry = Carry.of(rest.get(), sinksAt, landed.finder());
+    work.progress(3, 3);
+    return CarryLimit.of(carry);
   }
 }

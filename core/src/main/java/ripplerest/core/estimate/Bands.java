@@ -9,17 +9,14 @@ import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.stat.StatUtils;
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.estimate.Estimate.Band;
 import ripplerest.core.estimate.Estimate.Interval;
 import ripplerest.core.estimate.Estimate.PartInterval;
 import ripplerest.core.material.Materials;
-import ripplerest.core.rest.Attitude;
 import ripplerest.core.rest.Casts;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Water;
 
@@ -27,7 +24,7 @@ import ripplerest.core.water.Water;
  * How far the numbers may be off: everything that is only roughly known is drawn from its prior,
  * again and again, and the fly is estimated anew each time.
  */
-public final class Bands {
+final class Bands {
   private Bands() {}
 
   /** One draw of everything that is only roughly known. */
@@ -47,13 +44,7 @@ public final class Bands {
    *
    * @param samples draws, 1 to 256
    */
-  public static Band of(
-      SizedPattern sized,
-      Materials materials,
-      Conditions conditions,
-      int samples,
-      long seed,
-      Work work) {
+  static Band of(LandedFly landed, int samples, long seed, Work work) {
     SplittableRandom random = new SplittableRandom(seed);
     List<SplittableRandom> sources = new ArrayList<>();
     for (int i = 0; i < samples; i++) {
@@ -64,13 +55,12 @@ public final class Bands {
         sources.parallelStream()
             .map(
                 own -> {
-                  Draw draw = draw(sized, materials, conditions, own, work);
-                  work.done(done.incrementAndGet(), samples);
+                  Draw draw = draw(landed.fly(), own, work);
+                  work.progress(done.incrementAndGet(), samples);
                   return draw;
                 })
             .toList();
-    Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-    Optional<Posture> nominal = posture(trial.land(Attitude.UPRIGHT).rest());
+    Optional<Posture> nominal = posture(landed.rest());
     List<Draw> floated = draws.stream().filter(d -> d.rest().isPresent()).toList();
     return new Band(
         draws.size(),
@@ -87,20 +77,15 @@ public final class Bands {
         support(floated));
   }
 
-  private static Draw draw(
-      SizedPattern sized,
-      Materials materials,
-      Conditions conditions,
-      SplittableRandom random,
-      Work work) {
-    work.goOn();
-    Materials drawn = materials.drawn(random);
-    double factor = Casts.usual(conditions.touchdownFactor()).drawFactor(random);
-    Trial trial = new Trial(sized, drawn, conditions.withTouchdown(factor), Mesh.WORKING);
-    Optional<Rest> rest = trial.land(Attitude.UPRIGHT).rest();
-    work.goOn();
-    Optional<FilmReserve> reserve = rest.map(r -> FilmReserve.from(r, trial.finder));
-    return new Draw(rest, reserve, trial.popBackMg(), trial.body.massMg());
+  private static Draw draw(PreparedFly fly, SplittableRandom random, Work work) {
+    work.throwIfCancelled();
+    Materials drawn = fly.materials().sampled(random);
+    Conditions water = fly.conditions();
+    double factor = Casts.usual(water.touchdownFactor()).drawFactor(random);
+    LandedFly landed = LandedFly.of(fly.with(drawn).with(water.withTouchdown(factor)));
+    work.throwIfCancelled();
+    return new Draw(
+        landed.rest(), landed.reserve(), landed.fly().popBackMg(), landed.fly().body().massMg());
   }
 
   private static Optional<Posture> posture(Optional<Rest> rest) {

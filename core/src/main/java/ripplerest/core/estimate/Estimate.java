@@ -2,26 +2,25 @@ package ripplerest.core.estimate;
 
 import java.util.List;
 import java.util.Optional;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
+import ripplerest.core.rest.NoRest;
 import ripplerest.core.rest.Outcome;
-import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.rest.Sitting;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
 
 /**
  * What the core has to say of one fly under given conditions.
  *
- * @param sized the fly in millimetres
- * @param conditions water and dressing
+ * @param fly what was put on the water
  * @param weight mass by part
- * @param massMg whole mass, mg
- * @param popBackMg buoyancy fully drowned minus weight, mg; positive: it comes back up by itself
  * @param outcome whether it rests after landing upright, sinks, or neither was found
  * @param rest where it rests; empty unless it does
- * @param reason why it does not rest, empty if it does
+ * @param noRest why it does not rest, empty if it does
  * @param others other rests found, from other landings; none if only the pose was asked for
  * @param reserve how much heavier it could be; empty unless it rests and more than the pose was
  *     asked for
@@ -32,24 +31,41 @@ import ripplerest.core.water.Conditions;
  * @param leftOut what this model does not reckon with yet
  */
 public record Estimate(
-    SizedPattern sized,
-    Conditions conditions,
+    PreparedFly fly,
     List<PartWeight> weight,
-    double massMg,
-    double popBackMg,
     Outcome outcome,
     Optional<Rest> rest,
-    String reason,
+    Optional<NoRest> noRest,
     List<Rest> others,
     Optional<FilmReserve> reserve,
     Optional<Footprint> footprint,
     Optional<Band> band,
-    String verdict,
+    Sentence verdict,
     List<Warning> warnings,
     List<String> leftOut) {
-  /** How it sits in one word: its posture, {@code sunk} or {@code unsettled}. */
-  public String word() {
-    return Posture.word(outcome, rest.map(Rest::posture));
+  /** The fly in millimetres. */
+  public SizedPattern sized() {
+    return fly.sized();
+  }
+
+  /** Water and dressing. */
+  public Conditions conditions() {
+    return fly.conditions();
+  }
+
+  /** Whole mass, mg. */
+  public double massMg() {
+    return fly.body().massMg();
+  }
+
+  /** Buoyancy fully drowned minus weight, mg; positive: it comes back up by itself. */
+  public double popBackMg() {
+    return fly.popBackMg();
+  }
+
+  /** How it sits, or why it has no posture. */
+  public Sitting sits() {
+    return Sitting.of(outcome, rest.map(Rest::posture));
   }
 
   /**

@@ -8,15 +8,11 @@ import java.util.TreeMap;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.estimate.Estimate.Band;
 import ripplerest.core.estimate.Estimate.PartWeight;
-import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Warning;
-import ripplerest.core.rest.Attitude;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.water.Conditions;
 
 /** The one estimate: whatever needs to know how a fly sits calls this. */
 public final class Estimator {
@@ -30,42 +26,30 @@ public final class Estimator {
   private Estimator() {}
 
   /** Estimates one fly. Same input and seed, same output. */
-  public static Estimate estimate(
-      SizedPattern sized, Materials materials, Conditions conditions, Options options) {
-    options.work().goOn();
-    Trial trial = new Trial(sized, materials, conditions, options.mesh());
-    Landing upright = trial.land(Attitude.UPRIGHT);
+  public static Estimate estimate(PreparedFly fly, Options options) {
+    options.work().throwIfCancelled();
+    LandedFly landed = LandedFly.of(fly);
+    Landing upright = landed.landing();
     boolean pressed = options.depth() != Options.Depth.POSE;
     boolean full = options.depth() == Options.Depth.FULL;
-    Optional<FilmReserve> reserve =
-        upright.rest().filter(r -> pressed).map(r -> FilmReserve.from(r, trial.finder));
-    List<Rest> others = full ? trial.others(upright, options.work()::cancelled) : List.of();
-    options.work().goOn();
+    Optional<FilmReserve> reserve = pressed ? landed.reserve() : Optional.empty();
+    List<Rest> others = full ? landed.others(options.work()::cancelled) : List.of();
+    options.work().throwIfCancelled();
     Optional<Footprint> footprint =
-        upright.rest().filter(r -> pressed).map(r -> Footprint.of(r, trial.finder));
+        upright.rest().filter(r -> pressed).map(r -> Footprint.of(r, landed.finder().reachMm()));
     Optional<Band> band =
         !full || options.samples() == 0
             ? Optional.empty()
-            : Optional.of(
-                Bands.of(
-                    sized,
-                    materials,
-                    conditions,
-                    options.samples(),
-                    options.seed(),
-                    options.work()));
-    List<Warning> warnings = new ArrayList<>(sized.warnings());
-    warnings.addAll(ModelRange.warnings(trial.body, upright));
+            : Optional.of(Bands.of(landed, options.samples(), options.seed(), options.work()));
+    List<Warning> warnings = new ArrayList<>(fly.sized().warnings());
+    warnings.addAll(ModelRange.warnings(fly.body(), upright));
     reserve.filter(r -> r.path().isRough()).ifPresent(r -> warnings.add(rough(r)));
     return new Estimate(
-        sized,
-        conditions,
-        weight(trial.body),
-        trial.body.massMg(),
-        trial.popBackMg(),
+        fly,
+        weight(fly.body()),
         upright.outcome(),
         upright.rest(),
-        upright.reason(),
+        upright.noRest(),
         others,
         reserve,
         footprint,

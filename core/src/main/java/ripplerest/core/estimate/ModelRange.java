@@ -3,6 +3,8 @@ package ripplerest.core.estimate;
 import java.util.ArrayList;
 import java.util.List;
 import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.quantity.Quantity;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Rest;
@@ -30,8 +32,9 @@ final class ModelRange {
                     new Warning(
                         "fibre-beyond-range",
                         "fly",
-                        "A fibre of %.0f mm is longer than the %.0f mm the barb model was checked to."
-                            .formatted(longest, LONGEST_FIBRE_MM),
+                        Sentence.of(
+                            "A fibre of %s is longer than the %s the barb model was checked to.",
+                            Quantity.mm(longest, 0), Quantity.mm(LONGEST_FIBRE_MM, 0)),
                         longest,
                         "mm"));
               }
@@ -47,8 +50,9 @@ final class ModelRange {
           new Warning(
               "film-steep",
               "fly",
-              "The film is pressed %.1f mm down; past about %.1f mm its slope is too steep for this model, and depths are rough."
-                  .formatted(deepest, STEEP_FILM_MM),
+              Sentence.of(
+                  "The film is pressed %s down; past about %s its slope is too steep for this model, and depths are rough.",
+                  Quantity.mm(deepest, 1), Quantity.mm(STEEP_FILM_MM, 1)),
               deepest,
               "mm"));
     }

@@ -1,6 +1,5 @@
 package ripplerest.core.estimate;
 
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.quantity.Require;
 
 /**
@@ -9,10 +8,9 @@ import ripplerest.core.quantity.Require;
  * @param depth how far it goes
  * @param seed of the random draws for the band
  * @param samples draws for the band, 0 for none, at most 256
- * @param mesh how finely the fly is cut up
  * @param work told how far the band is; the estimate is given up once it is no longer wanted
  */
-public record Options(Depth depth, long seed, int samples, Mesh mesh, Work work) {
+public record Options(Depth depth, long seed, int samples, Work work) {
   /** How far an estimate goes. */
   public enum Depth {
     /** Where the fly rests after landing upright, what holds it, pop-back. Quick. */
@@ -29,27 +27,31 @@ public record Options(Depth depth, long seed, int samples, Mesh mesh, Work work)
   public Options {
     Require.present("depth", depth);
     Require.inRange("samples", samples, 0, 256);
-    Require.present("mesh", mesh);
     Require.present("work", work);
   }
 
   /** The pose alone. */
   public static Options poseOnly() {
-    return new Options(Depth.POSE, 1, 0, Mesh.WORKING, Work.unwatched());
+    return new Options(Depth.POSE, 1, 0, Work.unwatched());
   }
 
   /** The pose, its reserve and its footprint. */
   public static Options withReserve() {
-    return new Options(Depth.RESERVE, 1, 0, Mesh.WORKING, Work.unwatched());
+    return new Options(Depth.RESERVE, 1, 0, Work.unwatched());
+  }
+
+  /** The same for somebody who may give up. */
+  public static Options withReserve(Work work) {
+    return new Options(Depth.RESERVE, 1, 0, work);
   }
 
   /** All but the band. */
   public static Options withoutBand() {
-    return new Options(Depth.FULL, 1, 0, Mesh.WORKING, Work.unwatched());
+    return new Options(Depth.FULL, 1, 0, Work.unwatched());
   }
 
   /** Everything, with a band. */
   public static Options withBand(long seed) {
-    return new Options(Depth.FULL, seed, BAND, Mesh.WORKING, Work.unwatched());
+    return new Options(Depth.FULL, seed, BAND, Work.unwatched());
   }
 }

@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ripplerest.core.dressing.Part;
-import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizedPattern;
@@ -50,25 +50,25 @@ public final class Sensitivity {
   private Sensitivity() {}
 
   /** Influences on each output, the largest first; none where the fly sinks either way. */
-  public static Map<Output, List<Influence>> of(
-      SizedPattern sized, Materials materials, Conditions conditions) {
+  public static Map<Output, List<Influence>> of(PreparedFly fly) {
     Map<String, Estimate[]> moved = new LinkedHashMap<>();
-    for (String id : used(sized)) {
-      for (Property p : materials.get(id).uncertain()) {
+    for (String id : used(fly.sized())) {
+      for (Property p : fly.materials().get(id).uncertain()) {
         moved.put(
             id + " " + name(p),
             new Estimate[] {
-              pose(sized, materials.moved(id, p, 1), conditions),
-              pose(sized, materials.moved(id, p, -1), conditions)
+              pose(fly.with(fly.materials().moved(id, p, 1))),
+              pose(fly.with(fly.materials().moved(id, p, -1)))
             });
       }
     }
-    double n = conditions.touchdownFactor();
+    Conditions water = fly.conditions();
+    double n = water.touchdownFactor();
     moved.put(
         "touchdown",
         new Estimate[] {
-          pose(sized, materials, conditions.withTouchdown(Math.min(8, n * TOUCHDOWN_STEP))),
-          pose(sized, materials, conditions.withTouchdown(Math.max(1, n / TOUCHDOWN_STEP)))
+          pose(fly.with(water.withTouchdown(Math.min(8, n * TOUCHDOWN_STEP)))),
+          pose(fly.with(water.withTouchdown(Math.max(1, n / TOUCHDOWN_STEP))))
         });
     Map<Output, List<Influence>> all = new LinkedHashMap<>();
     for (Output output : Output.values()) {
@@ -114,8 +114,8 @@ public final class Sensitivity {
     };
   }
 
-  private static Estimate pose(SizedPattern sized, Materials materials, Conditions conditions) {
-    return Estimator.estimate(sized, materials, conditions, Options.withReserve());
+  private static Estimate pose(PreparedFly fly) {
+    return Estimator.estimate(fly, Options.withReserve());
   }
 
   private static Set<String> used(SizedPattern sized) {
@@ -126,6 +126,6 @@ public final class Sensitivity {
 
   private static String name(Property p) {
     boolean angle = p.name().startsWith("ADVANCING") || p.name().startsWith("RECEDING");
-    return angle ? "contact angles" : p.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    return angle ? "contact angles" : Words.of(p);
   }
 }

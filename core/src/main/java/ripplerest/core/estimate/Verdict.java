@@ -2,11 +2,14 @@ package ripplerest.core.estimate;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Hackle;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.quantity.Quantity;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Judgement;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Outcome;
@@ -17,12 +20,13 @@ import ripplerest.core.rest.Rest;
 final class Verdict {
   private Verdict() {}
 
-  static String of(Landing upright, List<Rest> others) {
+  static Sentence of(Landing upright, List<Rest> others) {
     if (upright.rest().isEmpty()) {
-      return upright.reason();
+      return upright.noRest().orElseThrow().words();
     }
     Rest rest = upright.rest().get();
-    return sits(rest) + ", " + point(rest) + angle(rest) + "." + between(rest) + also(rest, others);
+    return Sentence.of(
+        "%s, %s%s.%s%s", sits(rest), point(rest), angle(rest), between(rest), also(rest, others));
   }
 
   private static String sits(Rest rest) {
@@ -49,20 +53,20 @@ final class Verdict {
             .map(Rest.Support::part)
             .toList();
     boolean tail = bearing.contains("tail");
-    if (bearing.stream().anyMatch(p -> Pattern.kindOf(p).endsWith("hackle"))) {
+    if (bearing.stream().anyMatch(p -> PartKind.can(p, Hackle.class))) {
       return tail ? "hackle and tail" : "hackle";
     }
     return bearing.stream()
         .limit(2)
-        .map(p -> p.equals("hook") ? "hook wire" : p.replace('-', ' '))
+        .map(p -> p.equals("hook") ? "hook wire" : Words.of(p))
         .collect(Collectors.joining(" and "));
   }
 
-  private static String point(Rest rest) {
+  private static Sentence point(Rest rest) {
     return switch (Judgement.side(rest.pointMm())) {
-      case CLEAR -> "hook point %.1f mm clear".formatted(rest.pointMm());
-      case AT_FILM -> "hook point at the film";
-      case UNDER -> "hook point %.1f mm under".formatted(-rest.pointMm());
+      case CLEAR -> Sentence.of("hook point %s clear", Quantity.mm(rest.pointMm(), 1));
+      case AT_FILM -> Sentence.of("hook point at the film");
+      case UNDER -> Sentence.of("hook point %s under", Quantity.mm(-rest.pointMm(), 1));
     };
   }
 
@@ -113,7 +117,7 @@ final class Verdict {
     return switch (posture) {
       case ON_TIPS -> "on its tips";
       case HANGING -> "hanging tail down";
-      default -> posture.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+      default -> Words.of(posture);
     };
   }
 }

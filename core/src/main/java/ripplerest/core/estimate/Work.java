@@ -8,7 +8,7 @@ public interface Work {
   boolean cancelled();
 
   /** Told as it goes on. */
-  void done(int of, int all);
+  void progress(int completed, int total);
 
   /** Work that nobody watches. */
   static Work unwatched() {
@@ -24,14 +24,14 @@ public interface Work {
       }
 
       @Override
-      public void done(int of, int all) {
+      public void progress(int completed, int total) {
         // nobody watches
       }
     };
   }
 
   /** Ends the work with {@link Cancelled} if it is no longer wanted. */
-  default void goOn() {
+  default void throwIfCancelled() {
     if (cancelled()) {
       throw new Cancelled();
     }

@@ -13,5 +13,8 @@ public enum ContactLine {
   /** Water draws back: the fly comes up. */
   RECEDING,
   /** Where it was when {@link FilmSolver#pin} was called: a small disturbance moves no line. */
-  PINNED
+  PINNED;
+
+  /** Those that slide, in the order in which laws are kept. */
+  static final ContactLine[] SLIDING = {ADVANCING, MEAN, RECEDING};
 }

@@ -11,5 +11,10 @@ public enum FibreState {
   /** The root is wet; the tip stands out of the water. */
   CROSSING_ROOT_DOWN,
   /** Wholly under water. */
-  DROWNED
+  DROWNED;
+
+  /** Whether it goes through the film. */
+  boolean isCrossing() {
+    return this == CROSSING_TIP_DOWN || this == CROSSING_ROOT_DOWN;
+  }
 }

@@ -1,5 +1,6 @@
 package ripplerest.core.film;
 
+import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Fibre;
@@ -42,7 +43,7 @@ final class Fibres {
   final double[] down;
 
   private final double[] cosine;
-  private final double[] tip;
+  final double[] tip;
 
   // What the film does at the last level.
   final double[] level;
@@ -139,7 +140,7 @@ final class Fibres {
     length[i] = f.lengthMm();
     unitForce[i] = f.bendingStiffness() / (f.lengthMm() * f.lengthMm());
     double perimeter = 2 * Math.PI * f.radiusMm() * water.tension();
-    for (ContactLine line : SLIDING) {
+    for (ContactLine line : ContactLine.SLIDING) {
       pull[line.ordinal()][i] = -perimeter * angles.cosine(line);
     }
     double overhang = Math.max(0, angles.advancing() - Math.PI / 2);
@@ -150,11 +151,6 @@ final class Fibres {
     mostPerMm[i] = 2 * water.tension() * Math.sin(Math.min(angles.advancing(), Math.PI / 2));
     lying[i] = laws.lying(f);
   }
-
-  /** Contact lines that slide, in the order in which laws are kept. */
-  static final ContactLine[] SLIDING = {
-    ContactLine.ADVANCING, ContactLine.MEAN, ContactLine.RECEDING
-  };
 
   void place(Turn turn) {
     for (int i = 0; i < count; i++) {
@@ -175,8 +171,7 @@ final class Fibres {
 
   /** Takes a fibre off the film. */
   void lift(int i) {
-    force[i] = 0;
-    level[i] = 0;
+    force[i] = level[i] = 0;
     reach[i] = length[i] * cosine[i];
   }
 
@@ -216,14 +211,14 @@ final class Fibres {
       return;
     }
     inner[i] = tip[i] > z[i] ? length[i] * cosine[i] : 0; // the end that comes out first
-    if (isCrossing(state) && line != ContactLine.PINNED) {
+    if (state.isCrossing() && line != ContactLine.PINNED) {
       CrossingLaw law = law(i, state, line);
       law.turn(inclination(i, state));
       double height = state == FibreState.CROSSING_ROOT_DOWN ? -z[i] : z[i];
       law.solve(height / length[i], selfDepth[i] * unitForce[i] / length[i]);
       crossing[i] = law.reach * length[i];
     }
-    if (isCrossing(state)) {
+    if (state.isCrossing()) {
       inner[i] = crossing[i];
     }
   }
@@ -276,7 +271,7 @@ final class Fibres {
   /** Force at a level, µN, of a fibre that does not lie. */
   double settle(int i, FibreState state, ContactLine line, double at) {
     level[i] = at;
-    force[i] = isCrossing(state) ? cross(i, state, line) : 0;
+    force[i] = state.isCrossing() ? cross(i, state, line) : 0;
     return force[i];
   }
 
@@ -297,10 +292,10 @@ final class Fibres {
   }
 
   /** Brings place and crossing up to date with the level last given. */
-  void look(int i, FibreState state, ContactLine line) {
+  void bringUpToDate(int i, FibreState state, ContactLine line) {
     if (state == FibreState.LYING) {
       if (force[i] > 0) {
-        lying[i].look((z[i] - rootLevel[i]) / length[i]);
+        lying[i].bringUpToDate((z[i] - rootLevel[i]) / length[i]);
       }
     } else if (state != FibreState.DROWNED && line != ContactLine.PINNED) {
       CrossingLaw law = law(i, state, line);
@@ -315,17 +310,13 @@ final class Fibres {
   /** Holds every contact line where it is in the state last settled. */
   void pin(FilmState state, ContactLine line) {
     for (int i = 0; i < count; i++) {
-      if (isCrossing(state.fibres[i])) {
+      if (state.fibres[i].isCrossing()) {
         pinForce[i] = force[i];
         pinGap[i] = gap(i, state.fibres[i]);
         double stiff = law(i, state.fibres[i], line).pinnedStiffness * unitForce[i] / length[i];
         pinStiffness[i] = stiff / (1 + stiff * selfDepth[i]);
       }
     }
-  }
-
-  static boolean isCrossing(FibreState state) {
-    return state == FibreState.CROSSING_TIP_DOWN || state == FibreState.CROSSING_ROOT_DOWN;
   }
 
   private double inclination(int i, FibreState state) {
@@ -379,14 +370,13 @@ final class Fibres {
   /** Weight of the water that a fibre displaces, µN. */
   double buoyancy(int i, FibreState state) {
     Fibre f = bodies.get(i);
-    double volume =
-        switch (state) {
+    return weightOfWater[i]
+        * switch (state) {
           case LYING -> 0;
           case CROSSING_TIP_DOWN -> f.volumeBeyond(arc[i]);
           case CROSSING_ROOT_DOWN -> f.volumeBeyond(0) - f.volumeBeyond(arc[i]);
           case DROWNED -> f.volumeBeyond(0);
         };
-    return weightOfWater[i] * volume;
   }
 
   /** Horizontal distance from the root to the middle of that water, mm. */
@@ -401,8 +391,8 @@ final class Fibres {
   }
 
   void reset() {
-    java.util.Arrays.fill(force, 0);
-    java.util.Arrays.fill(level, 0);
+    Arrays.fill(force, 0);
+    Arrays.fill(level, 0);
     for (int i = 0; i < count; i++) {
       reach[i] = length[i];
     }

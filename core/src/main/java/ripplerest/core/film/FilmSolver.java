@@ -1,9 +1,7 @@
 package ripplerest.core.film;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
@@ -109,7 +107,7 @@ public final class FilmSolver {
     return FilmState.dry(fibres.count, slices.count, body.members().size());
   }
 
-  /** Weight of the fly, µN. */
+  /** Of the fly, µN. */
   public double weight() {
     return body.massMg() * Water.GRAVITY;
   }
@@ -158,7 +156,7 @@ public final class FilmSolver {
     return worstChange;
   }
 
-  /** By how much all forces together moved in the last sweep of the last evaluation, µN. */
+  /** The same in the last evaluation, µN. */
   public double lastChange() {
     return lastChange;
   }
@@ -171,16 +169,16 @@ public final class FilmSolver {
 
   /** How far all forces together may still move in a sweep, µN. */
   public void setTolerance(double microNewtons) {
-    this.tolerance = microNewtons;
-    this.rough = microNewtons > ROUGH_SHARE * weight();
+    tolerance = microNewtons;
+    rough = microNewtons > ROUGH_SHARE * weight();
   }
 
   /**
    * Holds forces where they are on the sheet while the fly moves by hundredths of a millimetre, so
    * that differences of what it bears are smooth.
    */
-  public void holdPlaces(boolean held) {
-    this.held = held;
+  public void holdPlaces(boolean hold) {
+    held = hold;
   }
 
   /** Forgets every warm start. */
@@ -205,7 +203,7 @@ public final class FilmSolver {
     arrange(state, line);
     sweep(state, line);
     for (int n = 0; n < fibresNear; n++) {
-      fibres.look(nearFibre[n], state.fibres[nearFibre[n]], line);
+      fibres.bringUpToDate(nearFibre[n], state.fibres[nearFibre[n]], line);
     }
     for (int n = 0; n < segmentsNear; n++) {
       slices.addBuoyancy(nearSegment[n], state);
@@ -236,12 +234,12 @@ public final class FilmSolver {
       boolean clear = state.fibres[i] == FibreState.LYING && fibres.lowest(i) > CLEAR_MM;
       if (clear) {
         fibres.lift(i);
-      } else if (state.fibres[i] == FibreState.DROWNED) {
+        continue;
+      }
+      if (state.fibres[i] == FibreState.DROWNED) {
         fibres.sink(i);
       }
-      if (!clear) {
-        nearFibre[fibresNear++] = i;
-      }
+      nearFibre[fibresNear++] = i;
     }
   }
 
@@ -268,9 +266,8 @@ public final class FilmSolver {
     sheet.settleDown();
   }
 
-  private void place(int node) {
-    sheet.place(
-        node, slices.nodeX[node], slices.nodeY[node], slices.size[node], slices.group[node]);
+  private void place(int n) {
+    sheet.place(n, slices.nodeX[n], slices.nodeY[n], slices.size[n], slices.group[n]);
   }
 
   private void place(int station, int i, double reach, double size) {
@@ -375,31 +372,10 @@ public final class FilmSolver {
     fibres.pin(state, line);
   }
 
-  /**
-   * What the water does to each part in the last pose: part name to {force of the film, buoyancy,
-   * moment that turns the tail end up}, µN and µN·mm about the centre of mass.
-   */
+  /** What the water does to each part in the last pose, as {@link PartSupport} tells it. */
   public Map<String, double[]> supportByPart(FilmState state) {
-    Map<String, double[]> byPart = new TreeMap<>();
-    for (int k = 0; k < slices.count; k++) {
-      String part = body.members().get(slices.member[k]).part();
-      double[] held = byPart.computeIfAbsent(part, p -> new double[3]);
-      held[0] += slices.film[k];
-      held[1] += slices.total[k] - slices.film[k];
-      held[2] += slices.total[k] * slices.x[k];
-    }
+    Map<String, double[]> byPart = PartSupport.of(body, slices, fibres, state);
     tippet.ifPresent(t -> byPart.put("tippet", new double[] {t.lift, 0, tippetTurn - t.moment}));
-    for (int i = 0; i < fibres.count; i++) {
-      double[] held = byPart.computeIfAbsent(body.fibres().get(i).part(), p -> new double[3]);
-      double buoyancy = fibres.buoyancy(i, state.fibres[i]);
-      held[0] += fibres.force[i];
-      held[1] += buoyancy;
-      held[2] += fibres.force[i] * (fibres.x[i] + fibres.outX[i] * fibres.reach[i]);
-      if (buoyancy > 0) {
-        double middle = fibres.buoyancyReach(i, state.fibres[i]);
-        held[2] += buoyancy * (fibres.x[i] + fibres.outX[i] * middle);
-      }
-    }
     return byPart;
   }
 
@@ -407,25 +383,21 @@ public final class FilmSolver {
   public int lyingLoaded(FilmState state) {
     int loaded = 0;
     for (int i = 0; i < fibres.count; i++) {
-      if (state.fibres[i] == FibreState.LYING && bears(i)) {
+      if (state.fibres[i] == FibreState.LYING && FibreShape.bears(fibres.force[i])) {
         loaded++;
       }
     }
     return loaded;
   }
 
-  /** Whether the film pushes a fibre up in the last pose. */
-  public boolean bears(int i) {
-    return fibres.force[i] > 1e-6;
-  }
-
-  /** Level of the film at a place in the world after the last evaluation, mm. */
-  public double levelAt(double px, double py) {
-    return sheet.levelAt(px, py);
-  }
-
-  /** Bent shape of a fibre in the last pose, world frame: places along it from root to tip. */
-  public List<Vector3D> shapeOf(int i, FibreState state) {
-    return new FibreShape(water, fibres).of(i, state);
+  /**
+   * What was solved in the last pose, to be kept.
+   *
+   * @param pose that was evaluated last
+   * @param state that it was evaluated in
+   */
+  public FilmSolution solution(Pose pose, FilmState state) {
+    return new FilmSolution(
+        body, centreOfMass, pose, state.copy(), sheet.frozen(), new FibreShape(water, fibres));
   }
 }

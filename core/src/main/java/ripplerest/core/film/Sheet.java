@@ -218,16 +218,33 @@ final class Sheet {
     levels();
   }
 
-  /** Level anywhere, mm. */
-  double levelAt(double px, double py) {
-    double h = 0;
+  /** The film as it is now, forces and their places, to be asked for its level later. */
+  Level frozen() {
+    int n = 0;
+    double[][] loads = new double[slots][];
     for (int s = 0; s < slots; s++) {
       if (force[s] != 0) {
-        double dx = px - x[s];
-        double dy = py - y[s];
-        h -= force[s] * kernel.depression(dx * dx + dy * dy + square[s]);
+        loads[n++] = new double[] {x[s], y[s], square[s], force[s]};
       }
     }
-    return h;
+    return new Level(kernel, Arrays.copyOf(loads, n));
+  }
+
+  /**
+   * A film under forces that no longer change.
+   *
+   * @param loads each place of a force, its radius squared, mm², and the force, µN
+   */
+  record Level(FilmKernel kernel, double[][] loads) {
+    /** Level anywhere, mm. */
+    double at(double px, double py) {
+      double h = 0;
+      for (double[] l : loads) {
+        double dx = px - l[0];
+        double dy = py - l[1];
+        h -= l[3] * kernel.depression(dx * dx + dy * dy + l[2]);
+      }
+      return h;
+    }
   }
 }

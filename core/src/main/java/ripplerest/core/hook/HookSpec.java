@@ -1,9 +1,9 @@
 package ripplerest.core.hook;
 
-import java.util.Locale;
 import java.util.Optional;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Words;
 
 /**
  * A hook as a tier names it.
@@ -42,7 +42,7 @@ public record HookSpec(
     /** The shape of this name, such as {@code short-curved}; refuses another. */
     public static Shape named(String word) {
       for (Shape shape : values()) {
-        if (shape.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(word)) {
+        if (Words.id(shape).equals(word)) {
           return shape;
         }
       }

@@ -39,13 +39,13 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
   }
 
   /** Every prior drawn once; the contact angles move together, shares and sizes stay physical. */
-  Material drawn(RandomGenerator random) {
+  Material sampled(RandomGenerator random) {
     double angleDeviate = Math.max(-2, Math.min(2, random.nextGaussian()));
     Map<Property, Prior> drawn = new EnumMap<>(Property.class);
     for (Property p : Property.values()) {
       Prior prior = priors.get(p);
       if (prior != null) {
-        Prior draw = p.isContactAngle() ? shifted(prior, angleDeviate) : prior.drawn(random);
+        Prior draw = p.isContactAngle() ? shifted(prior, angleDeviate) : prior.sampled(random);
         drawn.put(p, new Prior(Math.max(0, draw.mean()), 0, draw.kind(), draw.source()));
       }
     }

@@ -117,9 +117,9 @@ public final class Materials {
   }
 
   /** A table whose priors have each been drawn once from {@code random}, in file order. */
-  public Materials drawn(RandomGenerator random) {
+  public Materials sampled(RandomGenerator random) {
     Map<String, Material> drawn = new LinkedHashMap<>();
-    byId.forEach((id, material) -> drawn.put(id, material.drawn(random)));
+    byId.forEach((id, material) -> drawn.put(id, material.sampled(random)));
     return new Materials(drawn, retired);
   }
 

@@ -1,9 +1,9 @@
 package ripplerest.core.material;
 
 import java.util.Arrays;
-import java.util.Locale;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Words;
 
 /** A column of the material table, with the factor that turns its file unit into the core's. */
 public enum Property {
@@ -78,7 +78,7 @@ public enum Property {
 
   /** Name in the file, such as {@code solid-share}. */
   public String fileName() {
-    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    return Words.id(this);
   }
 
   /** Refuses a value, in the file's unit, that no material has. */

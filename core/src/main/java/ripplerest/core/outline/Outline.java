@@ -29,10 +29,11 @@ public record Outline(
    * A thick member.
    *
    * @param part kind of part
+   * @param soft whether it is seen by its strands
    * @param axis points along it
    * @param radiiMm envelope radius at each point
    */
-  public record Thick(String part, List<Vector3D> axis, List<Double> radiiMm) {}
+  public record Thick(String part, boolean soft, List<Vector3D> axis, List<Double> radiiMm) {}
 
   /**
    * A strand of rib or wire, or a band.
@@ -49,7 +50,15 @@ public record Outline(
    * @param part kind of part
    * @param state how it meets the film
    * @param bears whether the film holds it
+   * @param radiusMm at its root
+   * @param taper how much thinner its tip is, as a share of that radius
    * @param line from root to tip
    */
-  public record Thin(String part, FibreState state, boolean bears, List<Vector3D> line) {}
+  public record Thin(
+      String part,
+      FibreState state,
+      boolean bears,
+      double radiusMm,
+      double taper,
+      List<Vector3D> line) {}
 }

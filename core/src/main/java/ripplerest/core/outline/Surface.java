@@ -1,11 +1,7 @@
 package ripplerest.core.outline;
 
-import ripplerest.core.film.ContactLine;
-import ripplerest.core.film.FilmSolver;
-import ripplerest.core.material.Materials;
-import ripplerest.core.rest.Rest;
+import ripplerest.core.film.FilmSolution;
 import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.water.Conditions;
 
 /**
  * The film under a fly at rest as seen from above and from below.
@@ -24,13 +20,9 @@ public record Surface(double cellMm, double fromMm, double[][] heightMm, LightPa
   /** The map reaches so far beyond the fly, mm: three capillary lengths. */
   private static final double MARGIN_MM = 8;
 
-  /** Maps the film of a rest, under the conditions it was found for. */
-  public static Surface of(
-      SizedPattern sized, Materials materials, Conditions conditions, Rest rest) {
-    FilmSolver film = Outliner.onWater(sized, materials, conditions);
-    film.setTolerance(1e-3 * film.weight());
-    film.evaluate(rest.pose(), rest.state(), ContactLine.MEAN);
-    Outline drawn = Outliner.draw(sized, film, rest.pose(), rest.state());
+  /** Maps the film as it was solved. */
+  public static Surface of(SizedPattern sized, FilmSolution film) {
+    Outline drawn = Outliner.of(sized, film);
     double reach = MARGIN_MM;
     for (Outline.Thin fibre : drawn.fibres()) {
       reach = Math.max(reach, MARGIN_MM + far(fibre.line().get(fibre.line().size() - 1)));

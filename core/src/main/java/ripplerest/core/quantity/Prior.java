@@ -28,7 +28,7 @@ public record Prior(double mean, double spread, Kind kind, String source) {
   }
 
   /** A normal draw cut off at two spreads on either side, so that no draw leaves physics. */
-  public Prior drawn(RandomGenerator random) {
+  public Prior sampled(RandomGenerator random) {
     double deviate = Math.max(-2, Math.min(2, random.nextGaussian()));
     return new Prior(mean + spread * deviate, 0, kind, source);
   }

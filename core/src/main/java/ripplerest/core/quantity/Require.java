@@ -38,6 +38,14 @@ public final class Require {
     return text;
   }
 
+  /** Returns what somebody outside has to send; refuses that it is missing. */
+  public static <T> T sent(String field, T value) {
+    if (value == null) {
+      throw new OutOfRangeException(field, "missing", "given", "Send it too.");
+    }
+    return value;
+  }
+
   /** Returns {@code value} if present. */
   public static <T> T present(String field, T value) {
     return Objects.requireNonNull(value, () -> field + " is missing");

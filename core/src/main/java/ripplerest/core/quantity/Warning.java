@@ -9,11 +9,16 @@ package ripplerest.core.quantity;
  * @param amount how much, in {@code unit}; 0 where there is no amount
  * @param unit unit of the amount, empty where there is none
  */
-public record Warning(String code, String part, String message, double amount, String unit) {
+public record Warning(String code, String part, Sentence message, double amount, String unit) {
   public Warning {
     Require.text("code", code, 60);
     Require.text("part", part, 60);
-    Require.text("message", message, 400);
+    Require.text("message", message.text(), 400);
     Require.inRange("amount", amount, -1e9, 1e9, unit);
+  }
+
+  /** A warning in words that hold no length. */
+  public Warning(String code, String part, String message, double amount, String unit) {
+    this(code, part, Sentence.of(message), amount, unit);
   }
 }

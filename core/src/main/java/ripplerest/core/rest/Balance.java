@@ -22,7 +22,7 @@ final class Balance {
   private double weight;
   private double hungShare;
   private Vector3D hungFrom = Vector3D.ZERO;
-  private Passing passing = Passing.UNSEEN;
+  private PoseListener listener = PoseListener.UNSEEN;
 
   Balance(FilmSolver film, double shankMm) {
     this.film = film;
@@ -40,13 +40,13 @@ final class Balance {
   }
 
   /** Who is told the poses on the way. */
-  void watch(Passing watcher) {
-    passing = watcher;
+  void watch(PoseListener watcher) {
+    listener = watcher;
   }
 
   /** Tells whoever watches that the fly has come to a pose. */
-  void pass(Pose pose, FilmState state, ContactLine line) {
-    passing.through(pose, state, line);
+  void pass(Pose pose, FilmState state) {
+    listener.passes(pose, () -> film.solution(pose, state));
   }
 
   /**

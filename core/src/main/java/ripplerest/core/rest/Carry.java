@@ -2,6 +2,8 @@ package ripplerest.core.rest;
 
 import java.util.Optional;
 import ripplerest.core.film.ContactLine;
+import ripplerest.core.film.FilmSolution;
+import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
 import ripplerest.core.rest.Settler.Settled;
@@ -12,10 +14,11 @@ import ripplerest.core.rest.Settler.Settled;
  *
  * @param mg largest weight in water, mg; 0 if the fly falls short by itself
  * @param under how it sits with that weight; empty if it carries nothing
- * @param state of its fibres then; empty if it carries nothing
+ * @param film what was solved there; empty if it carries nothing
  * @param more whether it carries more than that: the search ends where the reserve stops counting
  */
-public record Carry(double mg, Optional<Rest.End> under, Optional<FilmState> state, boolean more) {
+public record Carry(
+    double mg, Optional<Rest.End> under, Optional<FilmSolution> film, boolean more) {
   /** Nothing at all. */
   public static final Carry NOTHING = new Carry(0, Optional.empty(), Optional.empty(), false);
 
@@ -26,6 +29,10 @@ public record Carry(double mg, Optional<Rest.End> under, Optional<FilmState> sta
   private static final double PRECISION = 0.05;
 
   private static final double LEAST_MG = 0.2;
+
+  /** How far all forces may still move in a sweep where it is drawn, in weights. */
+  private static final double SOLVED = 1e-4;
+
   private static final int STEPS = 4;
 
   /**
@@ -40,7 +47,7 @@ public record Carry(double mg, Optional<Rest.End> under, Optional<FilmState> sta
     double holds = 0;
     Optional<Under> under = hung(fails, rest, finder);
     if (under.isPresent()) {
-      return with(fails, under, sinksAt >= FilmReserve.MOST);
+      return with(fails, under.get(), sinksAt >= FilmReserve.MOST, finder);
     }
     while (fails - holds > Math.max(LEAST_MG, PRECISION * fails)) {
       double middle = (holds + fails) / 2;
@@ -52,13 +59,21 @@ public record Carry(double mg, Optional<Rest.End> under, Optional<FilmState> sta
         fails = middle;
       }
     }
-    return under.isPresent() ? with(holds, under, false) : NOTHING;
+    return under.isPresent() ? with(holds, under.get(), false, finder) : NOTHING;
   }
 
   private record Under(Rest.End end, FilmState state) {}
 
-  private static Carry with(double mg, Optional<Under> under, boolean more) {
-    return new Carry(mg, under.map(Under::end), under.map(Under::state), more);
+  /** Solved once more in the pose it was found in, since the search has gone on from there. */
+  private static Carry with(double mg, Under under, boolean more, RestFinder finder) {
+    FilmSolver film = finder.film();
+    film.setTolerance(SOLVED * film.weight());
+    film.evaluate(under.end().pose(), under.state(), ContactLine.MEAN);
+    return new Carry(
+        mg,
+        Optional.of(under.end()),
+        Optional.of(film.solution(under.end().pose(), under.state())),
+        more);
   }
 
   /** How the fly sits with a weight hung from it; empty if that is too much for it. */

@@ -2,8 +2,6 @@ package ripplerest.core.rest;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
-import ripplerest.core.film.ContactLine;
-import ripplerest.core.film.FilmSolver;
 
 /**
  * What a fly at rest presses into the film: seen from below, its light pattern.
@@ -31,19 +29,19 @@ public record Footprint(
 
   private static final double CELL_MM = 0.5;
 
-  /** The footprint of a rest, in the solver it was found with or one like it. */
-  public static Footprint of(Rest rest, RestFinder finder) {
-    FilmSolver film = finder.film();
-    film.setTolerance(1e-3 * film.weight());
-    film.evaluate(rest.pose(), rest.state(), ContactLine.MEAN);
-    double reach = finder.extent() + film.water().capillaryLength();
-    int half = (int) Math.ceil(reach / CELL_MM);
+  /**
+   * The footprint of a rest.
+   *
+   * @param reachMm how far from the middle there may be anything to see
+   */
+  public static Footprint of(Rest rest, double reachMm) {
+    int half = (int) Math.ceil(reachMm / CELL_MM);
     int n = 2 * half + 1;
     double from = -half * CELL_MM;
     double[][] depth = new double[n][n];
     for (int row = 0; row < n; row++) {
       for (int column = 0; column < n; column++) {
-        depth[row][column] = -film.levelAt(from + column * CELL_MM, from + row * CELL_MM);
+        depth[row][column] = -rest.film().levelAt(from + column * CELL_MM, from + row * CELL_MM);
       }
     }
     return measured(depth, from);

@@ -37,4 +37,24 @@ public final class Judgement {
     }
     return heightMm > 0 ? Side.CLEAR : Side.UNDER;
   }
+
+  /** Whether a drowned fly comes back up by itself, as far as is known. */
+  public enum PopsBack {
+    YES,
+    UNSURE,
+    NO
+  }
+
+  /**
+   * Judges a lift by its band.
+   *
+   * @param lowMg lower end, mg
+   * @param highMg upper end
+   */
+  public static PopsBack popsBack(double lowMg, double highMg) {
+    if (lowMg >= 0) {
+      return PopsBack.YES;
+    }
+    return highMg < 0 ? PopsBack.NO : PopsBack.UNSURE;
+  }
 }

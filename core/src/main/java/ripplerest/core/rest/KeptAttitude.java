@@ -49,7 +49,7 @@ record KeptAttitude(double factor) implements Touchdown {
       step = Math.min(LONGEST_STEP_MM, step * Math.min(2, 0.8 * RISE * factor / (rise + 1e-9)));
       step = Math.max(FINEST_STEP_MM, step);
       before = now;
-      balance.pass(at, state, ContactLine.ADVANCING);
+      balance.pass(at, state);
       if (now.pressed() == 0) {
         touch = at.heaveMm();
       }

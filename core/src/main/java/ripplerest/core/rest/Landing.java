@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param pressed the most the water pushed back with, in weights, up to what was asked
  * @param outcome whether it rests, sinks, or neither was found
  * @param rest where the fly came to rest, if it did
- * @param reason why it did not come to rest, empty if it did
+ * @param noRest why it did not come to rest, empty if it did
  * @param film what of the film was left unsolved on the way
  */
 public record Landing(
@@ -17,7 +17,7 @@ public record Landing(
     double pressed,
     Outcome outcome,
     Optional<Rest> rest,
-    String reason,
+    Optional<NoRest> noRest,
     Unsolved film) {
 
   /**

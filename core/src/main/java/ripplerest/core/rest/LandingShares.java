@@ -71,7 +71,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
    * @param count landings
    * @param known rests that need not be measured again
    * @param landed told how many landings are done, from any thread
-   * @param given up once it says true; what is done by then is returned
+   * @param cancelled the search ends once it says true; what is done by then is returned
    */
   public static LandingShares draw(
       Supplier<RestFinder> finders,
@@ -80,7 +80,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
       long seed,
       List<Rest> known,
       IntConsumer landed,
-      BooleanSupplier given) {
+      BooleanSupplier cancelled) {
     SplittableRandom random = new SplittableRandom(seed);
     List<SplittableRandom> each = IntStream.range(0, count).mapToObj(i -> random.split()).toList();
     java.util.concurrent.atomic.AtomicInteger done =
@@ -92,7 +92,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
                 w -> {
                   Tally tally = new Tally(known);
                   RestFinder finder = finders.get();
-                  for (int i = w; i < count && !given.getAsBoolean(); i += WORKERS) {
+                  for (int i = w; i < count && !cancelled.getAsBoolean(); i += WORKERS) {
                     tally.add(casts.land(finder, each.get(i), tally.rests));
                     landed.accept(done.incrementAndGet());
                   }

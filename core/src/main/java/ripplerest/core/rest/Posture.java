@@ -1,8 +1,5 @@
 package ripplerest.core.rest;
 
-import java.util.Locale;
-import java.util.Optional;
-
 /** How a fly sits, by stated thresholds on its pose. */
 public enum Posture {
   /** Shank at or over the film from eye to bend, the eye clear by more than the body's radius. */
@@ -22,29 +19,10 @@ public enum Posture {
   /** Rolled by 130° or more. */
   UPSIDE_DOWN;
 
-  /** The word for a fly that went under, and for one of which no rest was found. */
-  public static final String SUNK = "sunk";
-
-  public static final String UNSETTLED = "unsettled";
-
   private static final double LEVEL = Math.toRadians(12);
   private static final double STEEP = Math.toRadians(35);
   private static final double SIDE = Math.toRadians(50);
   private static final double OVER = Math.toRadians(130);
-
-  /** How a fly sits as one word for lists and files, such as {@code half-down}. */
-  public String word() {
-    return name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  /** The same for any outcome; the posture counts only where it rests. */
-  public static String word(Outcome outcome, Optional<Posture> posture) {
-    return switch (outcome) {
-      case RESTS -> posture.orElseThrow().word();
-      case SINKS -> SUNK;
-      case UNSETTLED -> UNSETTLED;
-    };
-  }
 
   /**
    * Names a pose.

@@ -2,6 +2,7 @@ package ripplerest.core.rest;
 
 import java.util.List;
 import java.util.Optional;
+import ripplerest.core.film.FilmSolution;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
 
@@ -22,7 +23,7 @@ import ripplerest.core.film.Pose;
  * @param sliding stiffness with contact lines that slide
  * @param pinned stiffness with contact lines that hold: what a small ripple meets
  * @param interval rests that hysteresis allows
- * @param state what the fly remembers of its way here
+ * @param film what was solved there, to draw and to measure
  */
 public record Rest(
     Attitude from,
@@ -38,7 +39,7 @@ public record Rest(
     Stiffness sliding,
     Stiffness pinned,
     Interval interval,
-    FilmState state) {
+    FilmSolution film) {
 
   /**
    * Restoring force and moments of a small displacement, one at a time.
@@ -133,6 +134,11 @@ public record Rest(
           && pendingChanges == 0
           && stiffness.stream().allMatch(k -> k > 0);
     }
+  }
+
+  /** What the fly remembers of its way here. */
+  public FilmState state() {
+    return film.state();
   }
 
   /** What a part holds, µN; 0 for one that is not there. */

@@ -11,11 +11,13 @@ import org.hipparchus.linear.RealMatrix;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FibreState;
+import ripplerest.core.film.FilmSolution;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
 import ripplerest.core.film.StateRules;
 import ripplerest.core.hook.Hook;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.rest.Settler.Settled;
 
 /** Lands a fly and follows it to rest. One instance is a workspace and not thread safe. */
@@ -118,25 +120,28 @@ public final class RestFinder {
 
   private Landing rests(Attitude attitude, Touchdown.Landed landed, Rest rest) {
     return new Landing(
-        attitude, landed.pressed(), Outcome.RESTS, Optional.of(rest), "", unsolved());
+        attitude, landed.pressed(), Outcome.RESTS, Optional.of(rest), Optional.empty(), unsolved());
   }
 
   /** A fly that is lighter than the water it displaces comes back up, wherever it went under. */
   private Landing restsNowhere(Attitude attitude, Touchdown.Landed landed, Settled settled) {
     double lift = lift();
-    String reason =
+    NoRest noRest =
         settled.outcome() == Outcome.SINKS && lift > 0
-            ? ("Not known: it went under on landing, but drowned whole it lifts %.1f mg and comes"
-                    + " back up; where it then rests was not found.")
-                .formatted(lift)
-            : reason(settled, landed, balance.weight());
+            ? new NoRest(
+                NoRest.Why.WENT_UNDER_BUT_LIFTS,
+                Sentence.of(
+                    "Not known: it went under on landing, but drowned whole it lifts %.1f mg and comes"
+                        + " back up; where it then rests was not found.",
+                    lift))
+            : noRest(settled, landed, balance.weight());
     Outcome ended = ending(settled);
     return new Landing(
         attitude,
         landed.pressed(),
         ended == Outcome.RESTS ? Outcome.UNSETTLED : ended, // in balance, but a touch tips it
         Optional.empty(),
-        reason,
+        Optional.of(noRest),
         unsolved());
   }
 
@@ -156,12 +161,12 @@ public final class RestFinder {
   }
 
   /** Lands the fly and tells every pose on its way down and to the rest that is shown. */
-  public Landing land(Attitude attitude, double touchdownFactor, Passing watcher) {
+  public Landing land(Attitude attitude, double touchdownFactor, PoseListener watcher) {
     balance.watch(watcher);
     try {
       return land(attitude, touchdownFactor);
     } finally {
-      balance.watch(Passing.UNSEEN);
+      balance.watch(PoseListener.UNSEEN);
     }
   }
 
@@ -214,7 +219,8 @@ public final class RestFinder {
     film.setTolerance(MEASURED * weight);
     double[] left = balance.residual(pose, state, ContactLine.MEAN, 1);
     double filmLeft = film.lastChange() / weight;
-    balance.watch(Passing.UNSEEN); // what is measured now moves no fly that is shown
+    FilmSolution solved = film.solution(pose, state);
+    balance.watch(PoseListener.UNSEEN); // what is measured now moves no fly that is shown
     int pending = StateRules.due(film, state, ContactLine.MEAN).size();
     int caught = state.caught();
     Rest.FibreCount count = count(state);
@@ -248,7 +254,7 @@ public final class RestFinder {
         oneByOne(stiffness),
         pinned,
         new Rest.Interval(recedes, receding, ending(high), end(high)),
-        state.copy());
+        solved);
   }
 
   private RealMatrix stiffness(Pose pose, FilmState state, ContactLine line) {
@@ -276,6 +282,11 @@ public final class RestFinder {
     double borne =
         film.supportByPart(state).values().stream().mapToDouble(held -> Math.abs(held[0])).sum();
     return pose.heaveMm() < 0 && borne < share * balance.weight();
+  }
+
+  /** How far from the middle of the fly there may be anything to see of the film, mm. */
+  public double reachMm() {
+    return extent + film.water().capillaryLength();
   }
 
   /** How far any point of the fly may lie from its centre of mass, mm. */
@@ -322,17 +333,26 @@ public final class RestFinder {
     return List.copyOf(all);
   }
 
-  private static String reason(Settled settled, Touchdown.Landed landed, double weight) {
+  private static NoRest noRest(Settled settled, Touchdown.Landed landed, double weight) {
     return switch (settled.outcome()) {
       case SINKS ->
-          "Sinks: the water pushed back with at most %.1f times its weight on landing, and once let go could not hold it."
-              .formatted(landed.pressed());
+          new NoRest(
+              NoRest.Why.SANK,
+              Sentence.of(
+                  "Sinks: the water pushed back with at most %.1f times its weight on landing, and once let go could not hold it.",
+                  landed.pressed()));
       case UNSETTLED ->
-          "Not known: no balance was found within %d steps; %.3f of the weight was left over."
-              .formatted(settled.steps(), Math.abs(settled.residual()[0]) / weight);
+          new NoRest(
+              NoRest.Why.NO_BALANCE,
+              Sentence.of(
+                  "Not known: no balance was found within %d steps; %.3f of the weight was left over.",
+                  settled.steps(), Math.abs(settled.residual()[0]) / weight));
       case RESTS ->
-          "Not known: no balance that a touch would not tip was found within %d poses."
-              .formatted(MOST_POSES);
+          new NoRest(
+              NoRest.Why.NO_STEADY_BALANCE,
+              Sentence.of(
+                  "Not known: no balance that a touch would not tip was found within %d poses.",
+                  MOST_POSES));
     };
   }
 

@@ -22,19 +22,20 @@ public final class RestSearch {
    * @param finders makes a workspace; asked once a worker
    * @param sidesAlike whether left and right of the fly mirror each other
    * @param known rests that need not be found again; not in the result
-   * @param given up once it says true
+   * @param cancelled the search ends once it says true
    */
   public static List<Rest> all(
       Supplier<RestFinder> finders,
       double touchdownFactor,
       boolean sidesAlike,
       List<Rest> known,
-      BooleanSupplier given) {
+      BooleanSupplier cancelled) {
     List<Attitude> starts = Attitude.around(sidesAlike);
     List<List<Rest>> found =
         IntStream.range(0, WORKERS)
             .parallel()
-            .mapToObj(w -> new Worker(finders.get(), touchdownFactor, known, given).land(starts, w))
+            .mapToObj(
+                w -> new Worker(finders.get(), touchdownFactor, known, cancelled).land(starts, w))
             .toList();
     List<Rest> all = new ArrayList<>();
     for (List<Rest> some : found) {
@@ -52,15 +53,15 @@ public final class RestSearch {
   private static final class Worker {
     private final RestFinder finder;
     private final double factor;
-    private final BooleanSupplier given;
+    private final BooleanSupplier cancelled;
     private final List<Rest> rests;
     private Attitude lastPitched;
     private double lastTurning;
 
-    Worker(RestFinder finder, double factor, List<Rest> known, BooleanSupplier given) {
+    Worker(RestFinder finder, double factor, List<Rest> known, BooleanSupplier cancelled) {
       this.finder = finder;
       this.factor = factor;
-      this.given = given;
+      this.cancelled = cancelled;
       this.rests = new ArrayList<>(known);
     }
 
@@ -82,7 +83,7 @@ public final class RestSearch {
     }
 
     private void from(Attitude start) {
-      if (given.getAsBoolean()) {
+      if (cancelled.getAsBoolean()) {
         return;
       }
       Touchdown.Landed landed = finder.press(start, factor);

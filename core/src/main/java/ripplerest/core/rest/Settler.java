@@ -149,7 +149,7 @@ final class Settler {
       }
       pose = next;
       g = after;
-      balance.pass(pose, state, line);
+      balance.pass(pose, state);
     }
     heldStiffness = null;
     return new Settled(Outcome.UNSETTLED, pose, g, pending, n);

@@ -2,11 +2,11 @@ package ripplerest.core.sizing;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
+import ripplerest.core.quantity.Words;
 
 /** Parts at a school's defaults. */
 public final class DefaultParts {
@@ -41,7 +41,7 @@ public final class DefaultParts {
       case COUNT, NUMBER -> rule.number();
       case CHOICE -> rule.value();
       case LENGTH -> {
-        String reference = rule.reference().toUpperCase(Locale.ROOT).replace('-', '_');
+        String reference = Words.constant(rule.reference());
         yield new Length.Rule(Length.Reference.valueOf(reference), rule.number());
       }
     };

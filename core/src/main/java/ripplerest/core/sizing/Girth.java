@@ -3,6 +3,7 @@ package ripplerest.core.sizing;
 import java.util.Optional;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Wound;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.sizing.SizedPattern.Span;
 
@@ -13,9 +14,6 @@ public final class Girth {
 
   /** Radius of the head over the wire's, in wire diameters (assumption). */
   private static final double HEAD_IN_WIRES = 1.1;
-
-  /** A body is thinner at the tail by this share (common practice). */
-  private static final double TAIL_END_TAPER = 0.3;
 
   private static final double THINNEST_IN_WIRES = 0.55;
 
@@ -40,16 +38,16 @@ public final class Girth {
 
   /** The share of a stretch, 0 at the eye's end to 1 at the bend's, to the radius there. */
   public double at(Span span, double t) {
-    return switch (Pattern.kindOf(span.part())) {
-      case "body" ->
-          Math.max(
-              THINNEST_IN_WIRES * wireMm,
-              body(pattern).wires() * wireMm / 2 * (1 - TAIL_END_TAPER * t));
-      case "thorax" -> thorax() * (0.8 + 0.2 * Math.sin(Math.PI * t));
-      case "egg-sac" -> ball(t, wires(pattern.part(Part.EggSac.class).map(Part.EggSac::wires)));
-      case "head" -> HEAD_IN_WIRES * wireMm;
+    return switch (span.role()) {
+      case BODY, THORAX, EGG_SAC -> wound(span.part()).radiusMm(t, wireMm);
+      case HEAD -> HEAD_IN_WIRES * wireMm;
       default -> seat();
     };
+  }
+
+  /** What covers a stretch; thread where the pattern has no body. */
+  public Wound wound(String part) {
+    return pattern.part(part).filter(Wound.class::isInstance).map(Wound.class::cast).orElse(BARE);
   }
 
   /** Radius of thread and stem on the wire. */
@@ -71,13 +69,7 @@ public final class Girth {
 
   /** How an extended body narrows; {@code t} from the hook to its end. */
   public static double taper(double t) {
-    return 1 - TAIL_END_TAPER * t;
-  }
-
-  /** Radius of a ball of this diameter, along its axis. */
-  public static double ball(double t, double diameterMm) {
-    double x = 2 * t - 1;
-    return diameterMm / 2 * Math.sqrt(Math.max(0.05, 1 - x * x));
+    return 1 - Wound.TAIL_END_TAPER * t;
   }
 
   private double wires(Optional<Double> wires) {

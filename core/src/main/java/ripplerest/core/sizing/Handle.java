@@ -2,14 +2,16 @@ package ripplerest.core.sizing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Length.Reference;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Stretching;
+import ripplerest.core.dressing.Wing;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.quantity.Words;
 
 /**
  * Something on a fly that a hand can move.
@@ -27,6 +29,7 @@ import ripplerest.core.hook.HookSpec;
  * @param leap larger change by hand
  * @param snaps lengths that a rule of thumb names, short to long
  * @param shankMm where on the shank its border lies, from the eye; NaN where it has none
+ * @param towardEye whether that border moves toward the eye as the part grows
  */
 public record Handle(
     String part,
@@ -41,7 +44,8 @@ public record Handle(
     double step,
     double leap,
     List<Snap> snaps,
-    double shankMm) {
+    double shankMm,
+    boolean towardEye) {
   /** A nudge and a bigger one, mm. */
   private static final double NUDGE_MM = 0.1;
 
@@ -77,8 +81,8 @@ public record Handle(
       for (PartKind.Field field : PartKind.of(part).fields()) {
         Object value = PartKind.of(part).values(part).get(field.name());
         if (value instanceof Length length) {
-          all.add(length(sized, names.get(i), i, field.name(), length));
-        } else if (field.name().equals("turns") || field.name().equals("count")) {
+          all.add(length(sized, names.get(i), i, part, field.name(), length));
+        } else if (field.isCounted()) {
           all.addAll(number(sized, names.get(i), i, field, ((Number) value).doubleValue()));
         }
       }
@@ -107,11 +111,12 @@ public record Handle(
         1,
         2,
         sizes,
-        Double.NaN);
+        Double.NaN,
+        false);
   }
 
   private static Handle length(
-      SizedPattern sized, String name, int index, String field, Length length) {
+      SizedPattern sized, String name, int index, Part part, String field, Length length) {
     Hook hook = sized.hook();
     double mm = Lengths.mm(length, hook);
     double unit = length instanceof Length.Rule rule ? Lengths.mm(rule.reference(), hook) : 1;
@@ -129,21 +134,23 @@ public record Handle(
         high,
         NUDGE_MM,
         LEAP_MM,
-        snaps(sized, name, field),
-        border(sized, name));
+        snaps(sized, name, part, field),
+        border(sized, name, part),
+        part instanceof Stretching s && s.growsTowardEye());
   }
 
   /** Where a part's room on the shank ends, if it has any. */
-  private static double border(SizedPattern sized, String name) {
-    if (name.startsWith("egg-sac")) {
-      return sized.spansOf(name).stream().mapToDouble(s -> s.fromMm()).min().orElse(Double.NaN);
+  private static double border(SizedPattern sized, String name, Part part) {
+    if (!(part instanceof Stretching stretching)) {
+      return Double.NaN;
     }
-    return name.startsWith("thorax") && !name.startsWith("thorax-cover")
-        ? sized.spansOf(name).stream().mapToDouble(s -> s.toMm()).max().orElse(Double.NaN)
-        : Double.NaN;
+    var spans = sized.spansOf(name).stream();
+    return stretching.growsTowardEye()
+        ? spans.mapToDouble(s -> s.fromMm()).min().orElse(Double.NaN)
+        : spans.mapToDouble(s -> s.toMm()).max().orElse(Double.NaN);
   }
 
-  private static List<Snap> snaps(SizedPattern sized, String name, String field) {
+  private static List<Snap> snaps(SizedPattern sized, String name, Part part, String field) {
     Hook hook = sized.hook();
     List<Snap> all = new ArrayList<>();
     for (Reference reference : Reference.values()) {
@@ -158,14 +165,13 @@ public record Handle(
     String kind = ripplerest.core.dressing.Pattern.kindOf(name);
     School.Rule usual = sized.school().rule(kind, field);
     if (!usual.reference().isEmpty() && !usual.reference().equals("mm")) {
-      Reference reference =
-          Reference.valueOf(usual.reference().toUpperCase(Locale.ROOT).replace('-', '_'));
+      Reference reference = Reference.valueOf(Words.constant(usual.reference()));
       double mm = usual.number() * Lengths.mm(reference, hook);
       add(all, "as the school ties it", new Length.Rule(reference, usual.number()), mm);
     }
     sized.spansOf(name).stream()
         .findFirst()
-        .filter(s -> kind.endsWith("wing") && !kind.equals("looped-wing"))
+        .filter(s -> part instanceof Wing)
         .ifPresent(
             s -> {
               double bend = hook.hookLengthMm() - s.middleMm();
@@ -224,7 +230,8 @@ public record Handle(
             turns ? 0.5 : 1,
             1,
             List.of(),
-            border));
+            border,
+            false));
   }
 
   private static double round(double mm) {

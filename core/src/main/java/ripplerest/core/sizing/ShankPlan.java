@@ -9,9 +9,13 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
+import ripplerest.core.quantity.Quantity;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.SizedPattern.Landmark;
 import ripplerest.core.sizing.SizedPattern.Span;
+import ripplerest.core.sizing.SizedPattern.Span.Role;
 
 /**
  * Shares the shank out from the eye to the bend, before any part is tied: bead, head, hackle in
@@ -88,34 +92,40 @@ final class ShankPlan {
     headEnd = Math.max(bead, headEnd);
     double at = 0;
     if (bead > 0) {
-      at = add("bead", "bead", at, bead);
+      at = add("bead", Role.BEAD, "bead", at, bead);
     }
     Optional<String> thorax = name(Part.Thorax.class);
     if (thorax.isPresent() && headEnd - bead > wanted) {
-      at = add("head", "head", at, bead + wanted);
-      at = add(thorax.get(), label(thorax.get()), at, headEnd);
+      at = add("head", Role.HEAD, "head", at, bead + wanted);
+      at = add(thorax.get(), Role.THORAX, Words.of(thorax.get()), at, headEnd);
     } else {
-      at = add("head", "head", at, headEnd);
+      at = add("head", Role.HEAD, "head", at, headEnd);
     }
     for (Collar c : collars) {
       at = addTurns(c, c.front(), at);
     }
     for (Seat s : seats) {
-      at = add(s.name(), label(s.name()), at, at + s.widthMm());
+      at = add(s.name(), Role.WING_SEAT, Words.of(s.name()), at, at + s.widthMm());
     }
     for (Collar c : collars) {
       at = addTurns(c, c.behind(), at);
     }
     if (thorax.isPresent()) {
       Part.Thorax t = pattern.part(Part.Thorax.class).orElseThrow();
-      at = add(thorax.get(), label(thorax.get()), at, at + Lengths.mm(t.length(), hook));
+      at =
+          add(
+              thorax.get(),
+              Role.THORAX,
+              Words.of(thorax.get()),
+              at,
+              at + Lengths.mm(t.length(), hook));
     }
     double sac = pattern.part(Part.EggSac.class).map(s -> Lengths.mm(s.length(), hook)).orElse(0.0);
     double bodyEnd = Math.max(at, hook.shankMm() - sac);
     warnIfBodyCrowded(bodyEnd - at);
-    at = add("body", "body", at, bodyEnd);
+    at = add("body", Role.BODY, "body", at, bodyEnd);
     if (at < hook.shankMm()) {
-      add("egg-sac", "egg sac", at, hook.shankMm());
+      add("egg-sac", Role.EGG_SAC, "egg sac", at, hook.shankMm());
     }
   }
 
@@ -215,12 +225,12 @@ final class ShankPlan {
   private double addTurns(Collar c, double turns, double at) {
     return turns < 1e-9
         ? at
-        : add(c.name(), "hackle " + Words.number(turns), at, at + turns * c.stemMm());
+        : add(c.name(), Role.HACKLE, "hackle " + Words.number(turns), at, at + turns * c.stemMm());
   }
 
-  private double add(String part, String label, double from, double to) {
+  private double add(String part, Role role, String label, double from, double to) {
     double end = Math.max(from, Math.min(to, hook.shankMm()));
-    spans.add(new Span(part, label, Math.min(from, end), end));
+    spans.add(new Span(part, role, label, Math.min(from, end), end));
     return end;
   }
 
@@ -231,10 +241,6 @@ final class ShankPlan {
       }
     }
     return Optional.empty();
-  }
-
-  private static String label(String name) {
-    return name.replace('-', ' ');
   }
 
   private void warnIfCrowded(double head, List<Collar> collars) {
@@ -248,16 +254,17 @@ final class ShankPlan {
             .mapToDouble(c -> c.stemMm() * c.front() / (c.front() + c.behind()))
             .max()
             .orElse(0);
-    String giveWay =
+    Sentence giveWay =
         perTurn == 0
-            ? "Tie the wing in further back."
-            : "One turn of hackle less frees %.2f mm of it.".formatted(perTurn);
+            ? Sentence.of("Tie the wing in further back.")
+            : Sentence.of("One turn of hackle less frees %s of it.", Quantity.mm(perTurn, 2));
     warnings.add(
         new Warning(
             "head-crowded",
             "head",
-            "The head is crowded by %.1f mm (%.1f eye lengths). %s"
-                .formatted(lack, lack / hook.eyeMm(), giveWay),
+            Sentence.of(
+                "The head is crowded by %s (%.1f eye lengths). %s",
+                Quantity.mm(lack, 1), lack / hook.eyeMm(), giveWay),
             lack,
             "mm"));
   }
@@ -276,8 +283,9 @@ final class ShankPlan {
         new Warning(
             "body-crowded",
             "body",
-            "The body is %.1f mm (%.1f eye lengths) short of a third of the shank; the %s could give way."
-                .formatted(lack, lack / hook.eyeMm(), widest.label()),
+            Sentence.of(
+                "The body is %s (%.1f eye lengths) short of a third of the shank; the %s could give way.",
+                Quantity.mm(lack, 1), lack / hook.eyeMm(), widest.label()),
             lack,
             "mm"));
   }

@@ -45,11 +45,25 @@ public record SizedPattern(
    * A stretch of the shank.
    *
    * @param part name of the part, {@code head} too
+   * @param role what it is for
    * @param label words on the plan
    * @param fromMm nearer the eye, from its rear edge
    * @param toMm nearer the bend
    */
-  public record Span(String part, String label, double fromMm, double toMm) {
+  public record Span(String part, Role role, String label, double fromMm, double toMm) {
+    /** What a stretch of the shank is for. */
+    public enum Role {
+      BEAD,
+      HEAD,
+      THORAX,
+      /** Turns of a collar. */
+      HACKLE,
+      /** A wing is bound in here. */
+      WING_SEAT,
+      BODY,
+      EGG_SAC
+    }
+
     public double lengthMm() {
       return toMm - fromMm;
     }

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import ripplerest.core.dressing.Feathered;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
@@ -19,7 +19,10 @@ import ripplerest.core.material.MaterialRow;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Quantity;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.SizedPattern.Dimension;
 
 /** Turns a dressing into millimetres by the rules of its school. */
@@ -112,9 +115,8 @@ public final class Sizer {
   /** One sizing under way. */
   private final class Work {
     /** Not a rule of the school: what the tier has at hand. */
-    private static final Set<String> AT_HAND = Set.of("feather");
-
     final Hook hook;
+
     final School school;
     final Materials materials;
     final List<Dimension> dimensions = new ArrayList<>();
@@ -158,7 +160,7 @@ public final class Sizer {
         Object value = values.get(field.name());
         if (value instanceof Length length) {
           length(name, kind.id(), field.name(), length);
-        } else if (value instanceof Number number && !AT_HAND.contains(field.name())) {
+        } else if (value instanceof Number number && !field.isAtHand()) {
           if (field.name().equals("wires")) {
             byRule(name, "thickness", number.doubleValue(), hook.wireMm(), "wire");
           }
@@ -169,8 +171,8 @@ public final class Sizer {
           .find(kind.id(), "clip")
           .filter(rule -> kind.has("trim") && !"full".equals(values.get("trim")))
           .ifPresent(rule -> byRule(name, "clip", rule.number(), hook.gapMm(), "gap"));
-      if (kind.has("feather")) {
-        feather(name, kind.id(), material, values);
+      if (part instanceof Feathered feathered) {
+        feather(name, kind.id(), material, feathered);
       }
     }
 
@@ -191,15 +193,13 @@ public final class Sizer {
           .collect(Collectors.joining(" or "));
     }
 
-    private void feather(String name, String kind, Material material, Map<String, Object> values) {
+    private void feather(String name, String kind, Material material, Feathered part) {
       double stem = material.get(Property.STEM_DIAMETER);
       double hub = hook.wireMm() + WRAPS_MM;
       double perGap = school.rule(kind, "barb").number();
-      double barb = Lengths.mm((Length) values.get("barb"), hook);
-      double turns = ((Number) values.get("turns")).doubleValue();
-      double hand = ((Number) values.get("feather")).doubleValue();
+      double barb = Lengths.mm(part.barb(), hook);
       double size = Hook.sizeOfGap(barb / perGap);
-      Feather feather = Feather.of(name, size, turns, hub, stem, hand);
+      Feather feather = Feather.of(name, size, part.turns(), hub, stem, part.feather());
       feathers.add(feather);
       feather
           .runsOutAfter()
@@ -209,15 +209,16 @@ public final class Sizer {
                       new Warning(
                           "feather-short",
                           name,
-                          "The feather runs out after %.1f turns; it would have to be %.0f mm long."
-                              .formatted(after, feather.usedMm()),
+                          Sentence.of(
+                              "The feather runs out after %.1f turns; it would have to be %s long.",
+                              after, Quantity.mm(feather.usedMm(), 0)),
                           after,
                           "turns")));
     }
 
     private void length(String name, String kind, String field, Length length) {
       if (length instanceof Length.Rule rule) {
-        String reference = words(rule.reference());
+        String reference = Words.of(rule.reference());
         byRule(name, field, rule.factor(), Lengths.mm(rule.reference(), hook), reference);
         if (reference.replace(' ', '-').equals(school.rule(kind, field).reference())) {
           usual(name, kind, field, rule.factor());
@@ -241,7 +242,7 @@ public final class Sizer {
         String words =
             "%s %s is %s; %s ties %s to %s."
                 .formatted(
-                    Words.plain(name),
+                    Words.title(name),
                     dimension,
                     Words.number(value),
                     school.label().toLowerCase(Locale.ROOT),
@@ -254,9 +255,5 @@ public final class Sizer {
     private void warn(String part, String words, double value, String unit) {
       warnings.add(new Warning("outside-school", part, words, value, unit));
     }
-  }
-
-  private static String words(Length.Reference reference) {
-    return reference.name().toLowerCase(Locale.ROOT).replace('_', ' ');
   }
 }

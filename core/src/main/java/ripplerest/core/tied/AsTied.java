@@ -3,14 +3,19 @@ package ripplerest.core.tied;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import ripplerest.core.estimate.Sits;
-import ripplerest.core.material.Materials;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.RestSummary;
+import ripplerest.core.estimate.Work;
+import ripplerest.core.quantity.Quantity;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
-import ripplerest.core.water.Conditions;
 
 /**
  * A fly estimated as it was made, beside the fly that was planned, and what each thing that came
@@ -18,10 +23,11 @@ import ripplerest.core.water.Conditions;
  *
  * @param planned how it should sit
  * @param made how it sits as it was made
- * @param sized the fly as it was made
+ * @param estimate of the fly as it was made
  * @param differences what came out otherwise by more than it can be measured, worst first
  */
-public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Difference> differences) {
+public record AsTied(
+    RestSummary planned, RestSummary made, Estimate estimate, List<Difference> differences) {
   /** A fly that sits as planned within this is fine, °. */
   static final double FINE_DEG = 5;
 
@@ -47,29 +53,31 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
    * @param advice how it is mended, now or next time
    */
   public record Difference(
-      Made made, Sits alone, boolean fine, String words, boolean now, String advice) {}
+      Made made, RestSummary alone, boolean fine, Sentence words, boolean now, String advice) {}
 
-  /** Estimates a fly as it was made. */
-  public static AsTied of(
-      SizedPattern plan, List<Made> all, Materials materials, Sizer sizer, Conditions conditions) {
-    Sits planned = Sits.of(plan, materials, conditions);
-    SizedPattern sized = plan;
+  /** Estimates a fly as it was made, beside its plan. */
+  public static AsTied of(PreparedFly plan, List<Made> all, Work work) {
+    Estimate asPlanned = Estimator.estimate(plan, Options.withReserve(work));
+    RestSummary planned = RestSummary.of(asPlanned);
+    List<Made> off = all.stream().filter(m -> m.off() != 0).toList();
+    Sizer sizer = plan.sizer();
+    SizedPattern sized = plan.sized();
     List<Difference> differences = new ArrayList<>();
-    for (Made made : all) {
-      if (made.off() == 0) {
-        continue;
-      }
+    for (Made made : off) {
+      work.throwIfCancelled();
       sized = made.planned().with(sized, made.value(), sizer);
       if (made.differs()) {
-        SizedPattern alone = made.planned().with(plan, made.value(), sizer);
-        differences.add(difference(made, planned, Sits.of(alone, materials, conditions)));
+        SizedPattern alone = made.planned().with(plan.sized(), made.value(), sizer);
+        differences.add(difference(made, planned, RestSummary.of(plan.with(alone))));
       }
+      work.progress(differences.size(), off.size() + 1);
     }
     differences.sort(
         Comparator.comparing(Difference::fine)
             .thenComparing(d -> -Math.abs(d.alone().pitchDeg() - planned.pitchDeg())));
-    Sits made = sized == plan ? planned : Sits.of(sized, materials, conditions);
-    return new AsTied(planned, made, sized, List.copyOf(differences));
+    Estimate made =
+        off.isEmpty() ? asPlanned : Estimator.estimate(plan.with(sized), Options.withReserve(work));
+    return new AsTied(planned, RestSummary.of(made), made, List.copyOf(differences));
   }
 
   /** Whether the fly as made sits near enough to the plan. */
@@ -78,26 +86,25 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
   }
 
   /** The whole of it in one sentence. */
-  public String words() {
-    String does = does(planned, made);
-    return does.isEmpty()
-        ? "It sits as planned."
-        : "As tied it " + does + (isFine() ? "; still fine." : ".");
+  public Sentence words() {
+    Sentence does = does(planned, made);
+    return does.saysNothing()
+        ? Sentence.of("It sits as planned.")
+        : Sentence.of("As tied it %s%s", does, isFine() ? "; still fine." : ".");
   }
 
-  private static Difference difference(Made made, Sits planned, Sits alone) {
+  private static Difference difference(Made made, RestSummary planned, RestSummary alone) {
     boolean fine = isFine(planned, alone);
-    String does = does(planned, alone);
-    String words =
-        made.words()
-            + ": "
-            + (does.isEmpty() ? "changes nothing that can be seen" : does)
-            + (does.isEmpty() ? "." : fine ? ", still fine." : ".");
+    Sentence does = does(planned, alone);
+    Sentence words =
+        does.saysNothing()
+            ? Sentence.of("%s: changes nothing that can be seen.", made.words())
+            : Sentence.of("%s: %s%s", made.words(), does, fine ? ", still fine." : ".");
     Correction correction = Correction.of(made);
     return new Difference(made, alone, fine, words, correction.now(), correction.words());
   }
 
-  private static boolean isFine(Sits planned, Sits made) {
+  private static boolean isFine(RestSummary planned, RestSummary made) {
     if (planned.posture().isEmpty()) {
       return made.outcome() == planned.outcome();
     }
@@ -109,35 +116,35 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
   }
 
   /** What one fly does otherwise than another; empty if nothing that can be seen. */
-  private static String does(Sits planned, Sits made) {
+  private static Sentence does(RestSummary planned, RestSummary made) {
     if (made.outcome() != Outcome.RESTS) {
-      return made.outcome() == planned.outcome()
-          ? ""
-          : made.outcome() == Outcome.SINKS ? "sinks" : "sits in a way that is not known";
+      return Sentence.of(
+          made.outcome() == planned.outcome()
+              ? ""
+              : made.outcome() == Outcome.SINKS ? "sinks" : "sits in a way that is not known");
     }
     if (planned.outcome() != Outcome.RESTS) {
-      return "floats";
+      return Sentence.of("floats");
     }
-    List<String> told = new ArrayList<>();
+    List<Sentence> told = new ArrayList<>();
     if (!made.posture().equals(planned.posture())) {
-      told.add("sits " + word(made) + " instead of " + word(planned));
+      told.add(Sentence.of("sits " + word(made) + " instead of " + word(planned)));
     }
-    turned(planned.pitchDeg(), made.pitchDeg()).ifPresent(told::add);
+    turned(planned.pitchDeg(), made.pitchDeg()).map(Sentence::of).ifPresent(told::add);
     double up = made.eyeMm() - planned.eyeMm();
     if (Math.abs(up) >= TOLD_MM) {
-      String form = "has its eye %.1f mm " + (up > 0 ? "higher" : "lower");
-      told.add(String.format(Locale.ROOT, form, Math.abs(up)));
+      told.add(
+          Sentence.of(
+              "has its eye %s %s", Quantity.mm(Math.abs(up), 1), up > 0 ? "higher" : "lower"));
     }
     double keeps = made.keepsPostureTo() - planned.keepsPostureTo();
     if (Math.abs(keeps) >= 0.15 * planned.keepsPostureTo() && planned.keepsPostureTo() < 5) {
       told.add(
-          String.format(
-              Locale.ROOT,
+          Sentence.of(
               "keeps its posture to %.1f instead of %.1f weights",
-              made.keepsPostureTo(),
-              planned.keepsPostureTo()));
+              made.keepsPostureTo(), planned.keepsPostureTo()));
     }
-    return String.join(", ", told);
+    return Sentence.join(", ", told);
   }
 
   private static Optional<String> turned(double planned, double made) {
@@ -152,7 +159,7 @@ public record AsTied(Sits planned, Sits made, SizedPattern sized, List<Differenc
     return Optional.of("sits %.0f° %s".formatted(Math.abs(by), by > 0 ? "steeper" : "flatter"));
   }
 
-  private static String word(Sits s) {
-    return s.word().replace('-', ' ');
+  private static String word(RestSummary s) {
+    return Words.of(s.sits());
   }
 }

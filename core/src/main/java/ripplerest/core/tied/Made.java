@@ -1,9 +1,11 @@
 package ripplerest.core.tied;
 
 import java.util.List;
-import java.util.Locale;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 
 /**
  * One thing as it was made.
@@ -59,22 +61,18 @@ public record Made(Planned planned, double value, double error) {
   }
 
   /** What came out otherwise, in a tier's words. */
-  public String words() {
+  public Sentence words() {
     Planned p = planned;
-    String name = p.part().replace('-', ' ');
+    String name = Words.of(p.part());
     double by = Math.abs(off());
     boolean more = off() > 0;
     if (p.unit().equals("mm")) {
       String how = p.field().equals("thickness") || p.field().equals("diameter") ? "thick" : "long";
-      return String.format(
-          Locale.ROOT,
-          "%s %.1f mm too %s",
-          name,
-          by,
-          more ? how : how.equals("long") ? "short" : "thin");
+      String too = more ? how : how.equals("long") ? "short" : "thin";
+      return Sentence.of("%s %s too %s", name, Quantity.mm(by, 1), too);
     }
     String form = by == Math.rint(by) ? "%.0f" : "%.1f";
     String unit = by == 1 ? p.unit().replaceFirst("s$", "") : p.unit();
-    return name + " " + form.formatted(by) + " " + unit + (more ? " more" : " fewer");
+    return Sentence.of(name + " " + form.formatted(by) + " " + unit + (more ? " more" : " fewer"));
   }
 }

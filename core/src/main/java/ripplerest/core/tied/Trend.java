@@ -9,6 +9,7 @@ import org.hipparchus.stat.descriptive.DescriptiveStatistics;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.material.Form;
+import ripplerest.core.quantity.Words;
 
 /**
  * What a tier's hands do again and again: the mean departure from the plan of one field of one sort
@@ -68,7 +69,7 @@ public record Trend(String kind, String field, int flies, double share, double e
 
   /** The habit in a tier's words. */
   public String words() {
-    String name = kind.replace('-', ' ') + " " + field;
+    String name = Words.of(kind) + " " + field;
     if (!isHabit()) {
       return "Your %s %s to the plan, within %.0f %% over %d flies."
           .formatted(

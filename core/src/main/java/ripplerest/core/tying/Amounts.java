@@ -8,9 +8,11 @@ import java.util.function.DoubleUnaryOperator;
 import ripplerest.core.assembly.Assembler;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
+import ripplerest.core.dressing.Counted;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Turned;
 import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
@@ -79,8 +81,8 @@ public final class Amounts {
     }
     switch (form) {
       case WRAP -> wrap(name, part, material);
-      case HACKLE -> hackle(name, part);
-      case FIBRE -> fibres(name, part, material);
+      case HACKLE -> hackle(name, (Turned) part);
+      case FIBRE -> fibres(name, (Counted) part, material);
       case BUNDLE -> bundle(name, part, material);
       case STRAND -> strand(name);
       case SOLID -> {
@@ -160,19 +162,16 @@ public final class Amounts {
     }
   }
 
-  private void hackle(String name, Part part) {
+  private void hackle(String name, Turned part) {
     sized.feathers().stream()
         .filter(f -> f.part().equals(name))
         .map(Feather::usedMm)
         .forEach(mm -> add(name, "feather used", mm, 0.05 * mm, "mm"));
-    double turns = ((Number) PartKind.of(part).values(part).get("turns")).doubleValue();
-    add(name, "turns", turns, 0, "turns");
+    add(name, "turns", part.turns(), 0, "turns");
   }
 
-  private void fibres(String name, Part part, Material material) {
-    int sides = part instanceof Part.Tail || part instanceof Part.HairWing ? 1 : 2;
-    int count = ((Number) PartKind.of(part).values(part).get("count")).intValue();
-    int all = sides * count;
+  private void fibres(String name, Counted part, Material material) {
+    int all = part.bunches() * part.count();
     double length = sized.mm(name, "length");
     add(name, part instanceof Part.HairWing ? "hairs" : "fibres", all, 0, "pieces");
     add(name, "to take, with butts", length + BUTTS_MM, 1, "mm");
@@ -201,9 +200,8 @@ public final class Amounts {
   }
 
   private void bundle(String name, Part part, Material material) {
-    Object count = PartKind.of(part).values(part).get("count");
-    if (count instanceof Number plumes) {
-      add(name, "plumes", plumes.intValue(), 0, "plumes");
+    if (part instanceof Counted plumes) {
+      add(name, "plumes", plumes.count(), 0, "plumes");
       usualPlumes(name, part, material);
     }
     double length = sized.mm(name, "length");

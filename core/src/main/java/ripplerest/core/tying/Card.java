@@ -2,6 +2,7 @@ package ripplerest.core.tying;
 
 import java.util.List;
 import java.util.Optional;
+import ripplerest.core.quantity.Sentence;
 
 /**
  * A fly as steps to tie it by.
@@ -16,8 +17,8 @@ import java.util.Optional;
  */
 public record Card(
     String name,
-    String hook,
-    List<String> preparation,
+    Sentence hook,
+    List<Sentence> preparation,
     List<Step> steps,
     List<Bar> bars,
     List<String> cautions,
@@ -53,16 +54,16 @@ public record Card(
       String part,
       String title,
       String material,
-      List<String> take,
-      String place,
+      List<Sentence> take,
+      Sentence place,
       double fromMm,
       double toMm,
-      String how,
-      String check,
-      String mistake,
-      String remedy,
+      Sentence how,
+      Sentence check,
+      Sentence mistake,
+      Sentence remedy,
       String caution,
-      String ways,
+      Sentence ways,
       double seconds,
       Optional<Bar> bar) {
     public Step {

@@ -8,11 +8,16 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
+import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Quantity;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.SizedPattern.Span;
@@ -50,18 +55,19 @@ public final class CardWriter {
 
   private Card write() {
     List<Card.Step> steps = new ArrayList<>();
-    List<String> preparation = new ArrayList<>();
+    List<Sentence> preparation = new ArrayList<>();
     Set<String> cautions = new LinkedHashSet<>(EVERY_FLY);
     preparation.add(
-        "Press the hook barb down first if it is to be down: it is then that hooks break.");
+        Sentence.of(
+            "Press the hook barb down first if it is to be down: it is then that hooks break."));
     for (Named named : tied()) {
       Part part = named.part();
       String name = named.name();
       StepWords words = StepWords.of(part.kind());
-      Map<String, String> values = values(name, part);
-      String prepare = StepWords.filled(words.prepare(), values);
-      if (!prepare.isEmpty()) {
-        preparation.add(title(name) + ": " + prepare);
+      Map<String, Sentence> values = values(name, part);
+      Sentence prepare = StepWords.filled(words.prepare(), values);
+      if (!prepare.saysNothing()) {
+        preparation.add(Sentence.of("%s: %s", Words.title(name), prepare));
       }
       Card.Step step = step(name, part, words, values);
       steps.add(step);
@@ -103,37 +109,38 @@ public final class CardWriter {
     return new Named(kind, DefaultParts.of(sized.school(), PartKind.named(kind)));
   }
 
-  private Card.Step step(String name, Part part, StepWords words, Map<String, String> values) {
+  private Card.Step step(String name, Part part, StepWords words, Map<String, Sentence> values) {
     Optional<Span> room =
         sized.spansOf(name).stream()
             .filter(s -> s.lengthMm() > 0)
-            .reduce((a, b) -> new Span(name, a.label(), a.fromMm(), b.toMm()));
+            .reduce((a, b) -> new Span(name, a.role(), a.label(), a.fromMm(), b.toMm()));
     return new Card.Step(
         name,
-        title(name),
+        Words.title(name),
         materials.get(part.material()).label(),
         taken(name),
-        room.map(this::place).orElse(""),
+        room.map(this::place).orElse(Sentence.EMPTY),
         room.map(Span::fromMm).orElse(Double.NaN),
         room.map(Span::toMm).orElse(Double.NaN),
         StepWords.filled(words.how(), values),
         StepWords.filled(words.check(), values),
         StepWords.filled(words.mistake(), values),
         StepWords.filled(words.remedy(), values),
-        StepWords.filled(words.caution(), values),
+        StepWords.filled(words.caution(), values).text(),
         ways(words, values),
         TyingTime.seconds(part),
         bar(name));
   }
 
   /** What practitioners do either way, which way this card takes, and why. */
-  private static String ways(StepWords words, Map<String, String> values) {
+  private static Sentence ways(StepWords words, Map<String, Sentence> values) {
     return words.way().isEmpty()
-        ? ""
-        : "Tiers disagree: " + words.way() + ". " + StepWords.filled(words.taken(), values);
+        ? Sentence.EMPTY
+        : Sentence.of(
+            "Tiers disagree: %s. %s", words.way(), StepWords.filled(words.taken(), values));
   }
 
-  private List<String> taken(String name) {
+  private List<Sentence> taken(String name) {
     return amounts.stream()
         .filter(a -> a.part().equals(name) && !a.what().equals("weight"))
         .limit(MOST_TAKEN)
@@ -141,51 +148,57 @@ public final class CardWriter {
         .toList();
   }
 
-  private static String told(Amount a) {
+  private static Sentence told(Amount a) {
     int digits = a.spread() > 0 && a.spread() >= 1 ? 0 : a.value() < 1 ? 2 : a.value() < 10 ? 1 : 0;
     if (a.value() == Math.rint(a.value())) {
       digits = 0;
     }
-    String value = ("%." + digits + "f %s").formatted(a.value(), a.unit());
     if (a.unit().equals("pieces")) {
-      return a.what().equals("to take")
-          ? "%.0f to take".formatted(a.value())
-          : "%.0f %s".formatted(a.value(), a.what());
+      return Sentence.of(
+          a.what().equals("to take")
+              ? "%.0f to take".formatted(a.value())
+              : "%.0f %s".formatted(a.value(), a.what()));
     }
-    return a.what().equals(a.unit()) ? value : a.what() + ": " + value;
+    Quantity value = new Quantity(a.value(), a.unit(), digits);
+    return a.what().equals(a.unit())
+        ? Sentence.of("%s", value)
+        : Sentence.of("%s: %s", a.what(), value);
   }
 
   private Optional<Card.Bar> bar(String name) {
     return sized.dimensions().stream()
         .filter(d -> d.part().equals(name) && LENGTHS.contains(d.name()))
         .findFirst()
-        .map(d -> new Card.Bar(title(name).toLowerCase(Locale.ROOT) + " " + d.name(), d.mm()));
+        .map(
+            d -> new Card.Bar(Words.title(name).toLowerCase(Locale.ROOT) + " " + d.name(), d.mm()));
   }
 
-  private String place(Span room) {
-    String from = behind(room.fromMm());
+  private Sentence place(Span room) {
+    Sentence from = behind(room.fromMm());
     boolean toBend = room.toMm() > sized.hook().shankMm() - 0.05;
-    return "from %s to %s".formatted(from, toBend ? "above the hook barb" : behind(room.toMm()));
+    Sentence to = toBend ? Sentence.of("above the hook barb") : behind(room.toMm());
+    return Sentence.of("from %s to %s", from, to);
   }
 
   /** A place on the shank as a tier measures it. */
-  private String behind(double mm) {
+  private Sentence behind(double mm) {
     if (mm < 0.05) {
-      return "the eye";
+      return Sentence.of("the eye");
     }
-    return "%.1f mm (%.1f eye lengths) behind the eye".formatted(mm, mm / sized.hook().eyeMm());
+    return Sentence.of(
+        "%s (%.1f eye lengths) behind the eye", Quantity.mm(mm, 1), mm / sized.hook().eyeMm());
   }
 
-  private Map<String, String> values(String name, Part part) {
-    Map<String, String> values = new HashMap<>();
+  private Map<String, Sentence> values(String name, Part part) {
+    Map<String, Sentence> values = new HashMap<>();
     PartKind.of(part).values(part).forEach((field, value) -> put(values, name, part, field, value));
     sized.dimensions().stream()
         .filter(d -> d.part().equals(name) && LENGTHS.contains(d.name()))
-        .forEach(d -> values.put("length", mm(d.mm())));
+        .forEach(d -> values.put("length", mm(d.mm(), 1)));
     sized.feathers().stream()
         .filter(f -> f.part().equals(name))
         .findFirst()
-        .ifPresent(f -> values.put("feather", "%.0f mm".formatted(f.usedMm())));
+        .ifPresent(f -> values.put("feather", mm(f.usedMm(), 0)));
     sized.spansOf(name).stream()
         .findFirst()
         .ifPresent(s -> values.put("from", behind(s.middleMm())));
@@ -201,7 +214,7 @@ public final class CardWriter {
   }
 
   private static void put(
-      Map<String, String> values, String name, Part part, String field, Object value) {
+      Map<String, Sentence> values, String name, Part part, String field, Object value) {
     if (value instanceof Length) {
       return;
     }
@@ -211,68 +224,69 @@ public final class CardWriter {
               .anyMatch(f -> f.name().equals(field) && f.unit().equals("deg"));
       double v = n.doubleValue();
       String form = v == Math.rint(v) ? "%.0f" : "%.1f";
-      values.putIfAbsent(field, form.formatted(v) + (degrees ? "°" : ""));
+      values.putIfAbsent(field, Sentence.of(form.formatted(v) + (degrees ? "°" : "")));
     } else {
-      values.put(field, value.toString());
+      values.put(field, Sentence.of(value.toString()));
     }
   }
 
-  private String noodle(String name) {
+  private Sentence noodle(String name) {
     Optional<Amount> noodle = find(name, "noodle long");
     Optional<Amount> thick = find(name, "noodle thick");
     Optional<Amount> pieces = find(name, "to take");
     if (noodle.isPresent() && thick.isPresent()) {
-      return "Mix the dubbing and spin a noodle %.0f mm long and %.1f mm thick."
-          .formatted(noodle.get().value(), thick.get().value());
+      return Sentence.of(
+          "Mix the dubbing and spin a noodle %s long and %s thick.",
+          Quantity.mm(noodle.get().value(), 0), Quantity.mm(thick.get().value(), 1));
     }
     Optional<Amount> strand = find(name, "strand long");
     if (strand.isPresent()) {
-      return "Let it untwist so that it lies flat; it takes %.0f mm of it."
-          .formatted(strand.get().value());
+      return Sentence.of(
+          "Let it untwist so that it lies flat; it takes %s of it.",
+          Quantity.mm(strand.get().value(), 0));
     }
     return pieces
-        .map(p -> "Have %.0f of them ready; soak quill and biot first.".formatted(p.value()))
-        .orElse("");
+        .map(p -> Sentence.of("Have %.0f of them ready; soak quill and biot first.", p.value()))
+        .orElse(Sentence.EMPTY);
   }
 
   private Optional<Amount> find(String name, String what) {
     return amounts.stream().filter(a -> a.part().equals(name) && a.what().equals(what)).findFirst();
   }
 
-  private static void finish(Map<String, String> values, Part.Finish finish) {
+  private static void finish(Map<String, Sentence> values, Finish finish) {
     values.put(
         "finish",
-        switch (finish) {
-          case NONE -> "Nothing seals it.";
-          case VARNISH -> "One drop of varnish on the whip.";
-          case GLUE -> "One small drop of cyanoacrylate on the last turns before you pull.";
-          case RESIN -> "A thin coat of UV resin, cured at once.";
-        });
+        Sentence.of(
+            switch (finish) {
+              case NONE -> "Nothing seals it.";
+              case VARNISH -> "One drop of varnish on the whip.";
+              case GLUE -> "One small drop of cyanoacrylate on the last turns before you pull.";
+              case RESIN -> "A thin coat of UV resin, cured at once.";
+            }));
     values.put(
         "finishcaution",
-        switch (finish) {
-          case NONE -> "";
-          case VARNISH -> "Solvent varnish: air the room, mind skin and eyes.";
-          case GLUE -> "Cyanoacrylate: air the room, mind skin and eyes; it binds them in seconds.";
-          case RESIN -> "UV lamp: do not look into it.";
-        });
+        Sentence.of(
+            switch (finish) {
+              case NONE -> "";
+              case VARNISH -> "Solvent varnish: air the room, mind skin and eyes.";
+              case GLUE ->
+                  "Cyanoacrylate: air the room, mind skin and eyes; it binds them in seconds.";
+              case RESIN -> "UV lamp: do not look into it.";
+            }));
   }
 
-  private String hook() {
+  private Sentence hook() {
     HookSpec spec = sized.pattern().hook();
-    String shape = spec.shape().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    String shape = Words.of(spec.shape());
     String name = spec.measured().map(HookSpec.Measured::name).orElse(shape);
-    return "size %d, %s, shank %.1f mm, gap %.1f mm, eye %.1f mm"
-        .formatted(
-            spec.size(), name, sized.hook().shankMm(), sized.hook().gapMm(), sized.hook().eyeMm());
+    Hook hook = sized.hook();
+    return Sentence.of(
+        "size %d, %s, shank %s, gap %s, eye %s",
+        spec.size(), name, mm(hook.shankMm(), 1), mm(hook.gapMm(), 1), mm(hook.eyeMm(), 1));
   }
 
-  private static String mm(double mm) {
-    return String.format(Locale.ROOT, "%.1f mm", mm);
-  }
-
-  private static String title(String name) {
-    String words = name.replace('-', ' ');
-    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  private static Sentence mm(double mm, int decimals) {
+    return Sentence.of("%s", Quantity.mm(mm, decimals));
   }
 }

@@ -1,5 +1,7 @@
 package ripplerest.core.tying;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import ripplerest.core.dressing.Pattern;
@@ -58,6 +60,28 @@ public final class OwnTimes {
     double steps = card.steps().stream().mapToDouble(this::seconds).sum();
     double assumed = card.steps().stream().mapToDouble(Card.Step::seconds).sum();
     return card.seconds() - assumed + steps;
+  }
+
+  /** A step that was leafed past tells nothing of a hand, s. */
+  private static final double LEAST = 2;
+
+  /**
+   * What the timings of one fly say, by kind of part.
+   *
+   * @param seconds of the card's steps in order, as far as they were taken
+   */
+  public static Map<String, List<Double>> ratios(Card card, List<Double> seconds) {
+    Map<String, List<Double>> ratios = new HashMap<>();
+    for (int i = 0; i < Math.min(seconds.size(), card.steps().size()); i++) {
+      double took = seconds.get(i);
+      Card.Step step = card.steps().get(i);
+      if (took >= LEAST && took <= LONGEST) {
+        ratios
+            .computeIfAbsent(Pattern.kindOf(step.part()), k -> new ArrayList<>())
+            .add(ratio(took, step.seconds()));
+      }
+    }
+    return ratios;
   }
 
   /** What one timing says; refuses what no step takes. */

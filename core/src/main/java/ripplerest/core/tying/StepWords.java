@@ -5,12 +5,14 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.quantity.Sentence;
 
 /**
  * What is said at each kind of part, with gaps for this fly's numbers (all of it common practice,
@@ -34,17 +36,22 @@ record StepWords(
   }
 
   /** Words with their gaps filled; a gap that nothing fills is a mistake of ours. */
-  static String filled(String words, Map<String, String> values) {
-    return GAP.matcher(words)
-        .replaceAll(
-            m -> {
-              String value = values.get(m.group(1));
-              if (value == null) {
-                throw new IllegalStateException("nothing fills {" + m.group(1) + "} in: " + words);
-              }
-              return Matcher.quoteReplacement(value);
-            })
-        .strip();
+  static Sentence filled(String words, Map<String, Sentence> values) {
+    List<Object> gaps = new ArrayList<>();
+    String form =
+        GAP.matcher(words.replace("%", "%%"))
+            .replaceAll(
+                m -> {
+                  Sentence value = values.get(m.group(1));
+                  if (value == null) {
+                    throw new IllegalStateException(
+                        "nothing fills {" + m.group(1) + "} in: " + words);
+                  }
+                  gaps.add(value);
+                  return "%s";
+                });
+    Sentence filled = Sentence.of(form, gaps.toArray());
+    return new Sentence(filled.text().strip(), filled.quantities());
   }
 
   private static Map<String, StepWords> read() {

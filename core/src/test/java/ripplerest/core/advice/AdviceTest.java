@@ -12,6 +12,7 @@ import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Cancelled;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
@@ -76,14 +77,15 @@ class AdviceTest {
   @Test
   void aSizeRunPutsEverySizeOnTheWaterAndTellsWhatStops() {
     List<SizeRun.Row> rows =
-        SizeRun.of(fly("upright-collar", 14), MATERIALS, Flies.GEL, Work.unwatched());
+        SizeRun.of(
+            PreparedFly.of(fly("upright-collar", 14), MATERIALS, Flies.GEL), Work.unwatched());
     assertThat(rows)
         .extracting(SizeRun.Row::size)
         .containsExactly(6, 8, 10, 12, 14, 16, 18, 20, 22);
     SizeRun.Row own = rows.get(4);
     assertThat(own.works()).isTrue();
-    assertThat(own.why()).isEmpty();
-    assertThat(rows).allMatch(r -> r.works() == r.why().isEmpty());
+    assertThat(own.why().toString()).isEmpty();
+    assertThat(rows).allMatch(r -> r.works() == r.why().saysNothing());
     // Common practice, no source: the same dressing floats a small hook and not a large one, for
     // weight goes with the cube of the size and the film only with its length.
     assertThat(rows.get(6).works()).isTrue();
@@ -98,7 +100,9 @@ class AdviceTest {
   void longWorkCanBeGivenUp() {
     assertThatThrownBy(
             () ->
-                SizeRun.of(fly("upright-collar", 14), MATERIALS, Flies.GEL, Work.until(() -> true)))
+                SizeRun.of(
+                    PreparedFly.of(fly("upright-collar", 14), MATERIALS, Flies.GEL),
+                    Work.until(() -> true)))
         .isInstanceOf(Cancelled.class);
   }
 
@@ -123,7 +127,9 @@ class AdviceTest {
       SizedPattern fly = fly("forward-plume", size);
       Substitutes found =
           Substitutes.forPart(
-              fly, index(fly, "forward-plume"), MATERIALS, Flies.GEL, Work.unwatched());
+              PreparedFly.of(fly, MATERIALS, Flies.GEL),
+              index(fly, "forward-plume"),
+              Work.unwatched());
       assertThat(found.materials().get(0).material().id()).isEqualTo("farmed-plume");
       assertThat(found.materials())
           .extracting(s -> s.likeness().distance())
@@ -143,7 +149,8 @@ class AdviceTest {
             0,
             Optional.of(new HookSpec.Measured("mine", 7.4, 4.0, 0.41, 0.94, Optional.empty())));
     Substitutes found =
-        Substitutes.forHook(fly, List.of(own), MATERIALS, Flies.GEL, Work.unwatched());
+        Substitutes.forHook(
+            PreparedFly.of(fly, MATERIALS, Flies.GEL), List.of(own), Work.unwatched());
     assertThat(found.hooks()).hasSize(8);
     assertThat(found.hooks().get(0).hook().measured()).isPresent();
     assertThat(found.hooks().get(0).distance()).isLessThan(0.05);
@@ -155,8 +162,10 @@ class AdviceTest {
   void enoughTurnsReachAWantedReserve() {
     SizedPattern fly = fly("upright-collar", 14);
     int hackle = index(fly, "collar-hackle");
-    WantedSupport two = WantedSupport.of(fly, hackle, 2, MATERIALS, Flies.GEL, Work.unwatched());
-    WantedSupport three = WantedSupport.of(fly, hackle, 3, MATERIALS, Flies.GEL, Work.unwatched());
+    WantedSupport two =
+        WantedSupport.of(PreparedFly.of(fly, MATERIALS, Flies.GEL), hackle, 2, Work.unwatched());
+    WantedSupport three =
+        WantedSupport.of(PreparedFly.of(fly, MATERIALS, Flies.GEL), hackle, 3, Work.unwatched());
     assertThat(two.enough()).isPresent();
     assertThat(three.enough()).isPresent();
     assertThat(three.enough().get()).isGreaterThanOrEqualTo(two.enough().get());
@@ -183,10 +192,16 @@ class AdviceTest {
     assertThatThrownBy(
             () ->
                 WantedSupport.of(
-                    fly, index(fly, "body"), 2, MATERIALS, Flies.GEL, Work.unwatched()))
+                    PreparedFly.of(fly, MATERIALS, Flies.GEL),
+                    index(fly, "body"),
+                    2,
+                    Work.unwatched()))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("counted");
-    assertThatThrownBy(() -> WantedSupport.of(fly, 0, 40, MATERIALS, Flies.GEL, Work.unwatched()))
+    assertThatThrownBy(
+            () ->
+                WantedSupport.of(
+                    PreparedFly.of(fly, MATERIALS, Flies.GEL), 0, 40, Work.unwatched()))
         .isInstanceOf(OutOfRangeException.class);
   }
 
@@ -198,7 +213,8 @@ class AdviceTest {
         new Natural(Natural.Order.MAYFLY, Natural.Stage.ADULT, Natural.Sex.UNKNOWN, 7.4, 3);
     for (String school : List.of("upright-collar", "parachute", "spent-drake")) {
       FootprintMatch match =
-          FootprintMatch.of(fly(school, 14), dun, MATERIALS, Flies.GEL, Work.unwatched());
+          FootprintMatch.of(
+              PreparedFly.of(fly(school, 14), MATERIALS, Flies.GEL), dun, Work.unwatched());
       assertThat(match.natural().lengthMm()).isCloseTo(1.3 * 7.4, within(1e-9));
       assertThat(match.ways())
           .extracting(FootprintMatch.WayMatch::way)

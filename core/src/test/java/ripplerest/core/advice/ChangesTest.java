@@ -14,7 +14,8 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Answers;
 import ripplerest.core.estimate.Cancelled;
-import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.rest.Flies;
@@ -32,7 +33,8 @@ class ChangesTest {
 
   private static SmallestChanges find(Pattern fly, Wanted wanted, double amount) {
     Goal goal = new Goal(wanted, amount);
-    return SmallestChanges.of(sized(fly), goal, Flies.MATERIALS, Flies.GEL, Work.unwatched());
+    return SmallestChanges.of(
+        PreparedFly.of(sized(fly), Flies.MATERIALS, Flies.GEL), goal, Work.unwatched());
   }
 
   /** What is said to reach an outcome does, when it is put on the water by itself. */
@@ -43,7 +45,8 @@ class ChangesTest {
     assertThat(found.changes()).isNotEmpty();
     assertThat(found.changes()).extracting(SmallestChanges.Change::effort).isSorted();
     for (SmallestChanges.Change change : found.changes()) {
-      Sits again = Sits.posed(change.pattern(), Flies.MATERIALS, Flies.GEL);
+      RestSummary again =
+          RestSummary.posed(PreparedFly.of(change.pattern(), Flies.MATERIALS, Flies.GEL));
       assertThat(again.posture()).isEqualTo(found.now().posture());
       assertThat((again.eyeMm() + again.bendMm()) / 2)
           .isGreaterThanOrEqualTo((found.now().eyeMm() + found.now().bendMm()) / 2 + 0.4);
@@ -72,7 +75,9 @@ class ChangesTest {
     assertThat(found.changes()).isEmpty();
     assertThat(found.nearest()).isPresent();
     double carries =
-        Answers.carry(found.nearest().get().pattern(), Flies.MATERIALS, Flies.GEL, Work.unwatched())
+        Answers.carry(
+                PreparedFly.of(found.nearest().get().pattern(), Flies.MATERIALS, Flies.GEL),
+                Work.unwatched())
             .carry()
             .mg();
     assertThat(carries).isCloseTo(found.nearest().get().have(), within(1e-9));
@@ -90,13 +95,14 @@ class ChangesTest {
           }
 
           @Override
-          public void done(int of, int all) {
+          public void progress(int completed, int total) {
             gone.set(true);
           }
         };
     SizedPattern fly = sized(Flies.of("upright-collar", 14));
     Goal goal = new Goal(Wanted.HIGHER, 1);
-    assertThatThrownBy(() -> SmallestChanges.of(fly, goal, Flies.MATERIALS, Flies.GEL, work))
+    assertThatThrownBy(
+            () -> SmallestChanges.of(PreparedFly.of(fly, Flies.MATERIALS, Flies.GEL), goal, work))
         .isInstanceOf(Cancelled.class);
   }
 
@@ -162,14 +168,9 @@ class ChangesTest {
 
   @Test
   void sideBySideEachNumberIsToldAgainstTheFirst() {
-    SizedPattern full = sized(Flies.collar(14, 5, false));
-    SizedPattern clipped = sized(Flies.collar(14, 5, true));
-    Comparison both =
-        Comparison.of(
-            List.of(full, clipped, full),
-            List.of(Flies.GEL, Flies.GEL, Flies.GEL),
-            Flies.MATERIALS,
-            Work.unwatched());
+    PreparedFly full = Flies.prepared(Flies.collar(14, 5, false), Flies.GEL);
+    PreparedFly clipped = Flies.prepared(Flies.collar(14, 5, true), Flies.GEL);
+    Comparison both = Comparison.of(List.of(full, clipped, full), Work.unwatched());
     for (Comparison.Row row : both.rows()) {
       assertThat(row.values()).hasSize(3);
       assertThat(row.against().get(0)).isEmpty();
@@ -186,7 +187,7 @@ class ChangesTest {
     Comparison.Row eye = both.rows().get(0);
     assertThat(eye.differ()).isTrue();
     assertThat(eye.against().get(1).orElseThrow()).isNegative();
-    assertThatThrownBy(() -> Comparison.of(List.of(), List.of(), Flies.MATERIALS, Work.unwatched()))
+    assertThatThrownBy(() -> Comparison.of(List.of(), Work.unwatched()))
         .isInstanceOf(OutOfRangeException.class);
   }
 

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Trim;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.School;
@@ -37,7 +38,7 @@ class AssemblerTest {
             "dry-hackle",
             turns,
             new Length.Rule(Length.Reference.GAP, 1.75),
-            clipped ? Part.Trim.BELOW : Part.Trim.FULL,
+            clipped ? Trim.BELOW : Trim.FULL,
             0);
     return body(fly("upright-collar").withPart(part), Floatant.GEL, Mesh.WORKING).fibres().stream()
         .filter(f -> f.part().equals("collar-hackle"))

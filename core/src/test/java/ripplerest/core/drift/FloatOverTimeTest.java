@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.SizedPattern;
@@ -19,7 +20,8 @@ class FloatOverTimeTest {
 
   private static Floats floats(Pattern pattern, Conditions conditions) {
     SizedPattern sized = new Sizer(Flies.MATERIALS).size(pattern);
-    return FloatOverTime.floats(sized, Flies.MATERIALS, conditions, Work.unwatched());
+    return FloatOverTime.floats(
+        PreparedFly.of(sized, Flies.MATERIALS, conditions), Work.unwatched());
   }
 
   private static double meanUp(FloatOverTime f) {

@@ -27,7 +27,10 @@ class AnswersTest {
     assertThatThrownBy(
             () ->
                 Answers.landing(
-                    sized("parachute", 18), MATERIALS, Flies.GEL, 60, 3, Work.until(() -> true)))
+                    PreparedFly.of(sized("parachute", 18), MATERIALS, Flies.GEL),
+                    60,
+                    3,
+                    Work.until(() -> true)))
         .isInstanceOf(Cancelled.class);
   }
 
@@ -35,31 +38,32 @@ class AnswersTest {
   // of 8.5 weighs 7.5 mg a mm³ in water.
   @Test
   void aBeadWeighsItsRing() {
-    assertThat(Hung.Bead.of(Hung.Metal.BRASS, 2.8).inWaterMg()).isCloseTo(66.4, within(0.2));
+    assertThat(CarryLimit.Bead.of(CarryLimit.Metal.BRASS, 2.8).inWaterMg())
+        .isCloseTo(66.4, within(0.2));
   }
 
   @Test
   void carryIsToldInBeadsThatAreNoHeavier() {
-    Hung hung = Answers.carry(sized("parachute", 14), MATERIALS, Flies.GEL, Work.unwatched());
+    CarryLimit hung =
+        Answers.carry(
+            PreparedFly.of(sized("parachute", 14), MATERIALS, Flies.GEL), Work.unwatched());
     assertThat(hung.beads()).hasSize(2);
     assertThat(hung.beads()).allMatch(b -> b.inWaterMg() <= hung.carry().mg());
     assertThat(hung.nymphs()).allMatch(n -> n.inWaterMg() <= hung.carry().mg());
     assertThat(hung.carry().under()).isPresent();
-    assertThat(Hung.of(Carry.NOTHING).beads()).isEmpty();
+    assertThat(CarryLimit.of(Carry.NOTHING).beads()).isEmpty();
   }
 
   // Internal: four in five of fresh draws lie inside a band from other draws.
   @Tag("slow")
   @Test
   void aBandCoversFourFifthsOfFreshDraws() {
-    SizedPattern fly = sized("forward-plume", 14);
-    Estimate.Interval band =
-        Bands.of(fly, MATERIALS, Conditions.DEFAULT, 64, 1, Work.unwatched()).eyeMm().orElseThrow();
+    LandedFly fly =
+        LandedFly.of(PreparedFly.of(sized("forward-plume", 14), MATERIALS, Conditions.DEFAULT));
+    Estimate.Interval band = Bands.of(fly, 64, 1, Work.unwatched()).eyeMm().orElseThrow();
     List<Double> fresh = new ArrayList<>();
     for (int i = 0; i < 100; i++) {
-      Bands.of(fly, MATERIALS, Conditions.DEFAULT, 1, 1000 + i, Work.unwatched())
-          .eyeMm()
-          .ifPresent(v -> fresh.add(v.low()));
+      Bands.of(fly, 1, 1000 + i, Work.unwatched()).eyeMm().ifPresent(v -> fresh.add(v.low()));
     }
     long inside = fresh.stream().filter(v -> v >= band.low() && v <= band.high()).count();
     // the band's own ends and the count scatter by four in a hundred each

@@ -13,16 +13,17 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Flies;
+import ripplerest.core.rest.NoRest;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.RandomFlies;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.rest.Sitting;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
@@ -39,7 +40,7 @@ class EstimatorTest {
 
   private static Estimate estimate(Pattern pattern, Options options) {
     return Estimator.estimate(
-        new Sizer(MATERIALS).size(pattern), MATERIALS, Conditions.DEFAULT, options);
+        PreparedFly.of(new Sizer(MATERIALS).size(pattern), MATERIALS, Conditions.DEFAULT), options);
   }
 
   // Internal: rests of one fly are told apart at 0.3 mm; those found lie at least twice that apart.
@@ -64,7 +65,7 @@ class EstimatorTest {
   @Test
   void bandHoldsTheNominalAndIsTheSameForTheSameSeed() {
     Pattern fly = Flies.of("parachute", 16);
-    Options options = new Options(Options.Depth.FULL, 5, 6, Mesh.WORKING, Work.unwatched());
+    Options options = new Options(Options.Depth.FULL, 5, 6, Work.unwatched());
     Estimate once = estimate(fly, options);
     assertThat(estimate(fly, options).band()).isEqualTo(once.band());
     Estimate.Band band = once.band().orElseThrow();
@@ -77,7 +78,7 @@ class EstimatorTest {
         .as("the nominal fly is one of those that the band is about")
         .isBetween(eye.low() - (eye.high() - eye.low()), eye.high() + (eye.high() - eye.low()));
     assertThat(eye.high() - eye.low()).as("what is not known shows").isGreaterThan(0.005);
-    Options otherSeed = new Options(Options.Depth.FULL, 6, 6, Mesh.WORKING, Work.unwatched());
+    Options otherSeed = new Options(Options.Depth.FULL, 6, 6, Work.unwatched());
     assertThat(estimate(fly, otherSeed).band()).isNotEqualTo(once.band());
   }
 
@@ -113,12 +114,12 @@ class EstimatorTest {
     assertThat(collar.others()).allMatch(r -> r.proof().holds());
     assertThat(collar.reserve().orElseThrow().sinksAt())
         .isGreaterThanOrEqualTo(collar.reserve().get().keepsPostureTo());
-    assertThat(collar.verdict()).contains("It can also come to rest");
+    assertThat(collar.verdict().toString()).contains("It can also come to rest");
   }
 
   @Test
   void cancellingEndsIt() {
-    Options cancelled = new Options(Options.Depth.FULL, 1, 4, Mesh.WORKING, Work.until(() -> true));
+    Options cancelled = new Options(Options.Depth.FULL, 1, 4, Work.until(() -> true));
     assertThatThrownBy(() -> estimate(Flies.of("forward-plume", 16), cancelled))
         .isInstanceOf(Cancelled.class);
   }
@@ -127,8 +128,9 @@ class EstimatorTest {
   void moreThanTheFilmCanHoldIsSaidSo() {
     Estimate e = estimate(heaviest(), Options.poseOnly());
     assertThat(e.rest()).isEmpty();
-    assertThat(e.verdict()).startsWith("Sinks");
-    assertThat(e.reason()).contains("times its weight");
+    assertThat(e.verdict().toString()).startsWith("Sinks");
+    assertThat(e.noRest().orElseThrow().why()).isEqualTo(NoRest.Why.SANK);
+    assertThat(e.verdict().toString()).contains("times its weight");
   }
 
   private static Pattern heaviest() {
@@ -156,15 +158,17 @@ class EstimatorTest {
             e -> {
               assertThat(e.rest().isPresent()).isEqualTo(e.outcome() == Outcome.RESTS);
               switch (e.outcome()) {
-                case RESTS -> assertThat(e.reason()).isEmpty();
+                case RESTS -> assertThat(e.noRest()).isEmpty();
                 case SINKS -> {
-                  assertThat(e.verdict()).startsWith("Sinks");
+                  assertThat(e.verdict().toString()).startsWith("Sinks");
                   assertThat(e.popBackMg()).as("what lifts does not sink").isNotPositive();
-                  assertThat(e.word()).isEqualTo("sunk");
+                  assertThat(e.sits()).isEqualTo(Sitting.SUNK);
                 }
                 case UNSETTLED -> {
-                  assertThat(e.verdict()).startsWith("Not known: ").doesNotContain("inks");
-                  assertThat(e.word()).isEqualTo("unsettled");
+                  assertThat(e.verdict().toString())
+                      .startsWith("Not known: ")
+                      .doesNotContain("inks");
+                  assertThat(e.sits()).isEqualTo(Sitting.UNSETTLED);
                 }
               }
             });
@@ -186,6 +190,6 @@ class EstimatorTest {
                 : Optional.empty(),
             1);
     SizedPattern sized = new Sizer(MATERIALS).size(RandomFlies.pattern(random));
-    return Estimator.estimate(sized, MATERIALS, conditions, Options.poseOnly());
+    return Estimator.estimate(PreparedFly.of(sized, MATERIALS, conditions), Options.poseOnly());
   }
 }

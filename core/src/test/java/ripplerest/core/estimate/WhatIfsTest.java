@@ -17,7 +17,8 @@ import ripplerest.core.sizing.Sizer;
 class WhatIfsTest {
   private static WhatIfs ask(Pattern pattern) {
     return WhatIfs.of(
-        new Sizer(Flies.MATERIALS).size(pattern), Flies.MATERIALS, Flies.GEL, Work.unwatched());
+        PreparedFly.of(new Sizer(Flies.MATERIALS).size(pattern), Flies.MATERIALS, Flies.GEL),
+        Work.unwatched());
   }
 
   // Common practice, no source: a fly is as good as what holds it up.
@@ -35,7 +36,7 @@ class WhatIfsTest {
   @Test
   void aSoakedTailHoldsLess() {
     WhatIfs answer = ask(Flies.of("upright-collar", 14));
-    Sits soaked =
+    RestSummary soaked =
         answer.soaked().stream().filter(w -> w.part().equals("tail")).findFirst().get().then();
     assertThat(soaked.bearsMg(answer.now())).isLessThan(answer.now().bearsMg(answer.now()));
     assertThat(soaked.massMg()).isGreaterThan(answer.now().massMg());
@@ -45,7 +46,7 @@ class WhatIfsTest {
   @Test
   void aHeavierWireCostsReserve() {
     WhatIfs answer = ask(Flies.of("upright-collar", 16));
-    Sits heavier = answer.heavier().orElseThrow().then();
+    RestSummary heavier = answer.heavier().orElseThrow().then();
     assertThat(heavier.massMg()).isGreaterThan(answer.now().massMg());
     assertThat(heavier.keepsPostureTo()).isLessThan(answer.now().keepsPostureTo());
     Pattern heaviest = Flies.of("upright-collar", 16);
@@ -61,8 +62,8 @@ class WhatIfsTest {
     double weight = rest.support().stream().mapToDouble(Rest.Support::totalUn).sum();
     double turns = rest.support().stream().mapToDouble(Rest.Support::turnsUnMm).sum();
     assertThat(turns / weight).isCloseTo(0, within(0.01)); // mm
-    Lean lean = ask(Flies.of(school, size)).lean().orElseThrow();
-    assertThat(lean.levers().stream().mapToDouble(Lean.Lever::share).sum())
+    PitchBalance lean = ask(Flies.of(school, size)).lean().orElseThrow();
+    assertThat(lean.levers().stream().mapToDouble(PitchBalance.Lever::share).sum())
         .isCloseTo(1, within(0.03));
     assertThat(lean.levers().stream().mapToDouble(l -> l.share() * l.behindMm()).sum())
         .isCloseTo(0, within(0.1));
@@ -72,17 +73,17 @@ class WhatIfsTest {
   void aHangerFallsOnItsTailAndSaysWhy() {
     WhatIfs answer = ask(Flies.of("forward-plume", 14));
     assertThat(answer.now().posture()).contains(Posture.HANGING);
-    Lean lean = answer.lean().orElseThrow();
-    assertThat(lean.way()).isEqualTo(Lean.Way.HANGING);
+    PitchBalance lean = answer.lean().orElseThrow();
+    assertThat(lean.way()).isEqualTo(PitchBalance.Way.HANGING);
     assertThat(lean.changes())
-        .extracting(Lean.Change::words)
+        .extracting(PitchBalance.Change::words)
         .containsExactly("hook one wire finer");
   }
 
   @Test
   void aCollarLeansBecauseItsHackleIsAheadOfItsWeight() {
-    Lean lean = ask(Flies.of("upright-collar", 14)).lean().orElseThrow();
-    assertThat(lean.way()).isEqualTo(Lean.Way.TAIL_DOWN);
+    PitchBalance lean = ask(Flies.of("upright-collar", 14)).lean().orElseThrow();
+    assertThat(lean.way()).isEqualTo(PitchBalance.Way.TAIL_DOWN);
     assertThat(lean.levers().get(0).part()).isEqualTo("collar-hackle");
     assertThat(lean.levers().get(0).behindMm()).isNegative();
     assertThat(lean.changes()).hasSize(4).allMatch(c -> c.pitchDeg().isPresent());
@@ -90,7 +91,7 @@ class WhatIfsTest {
 
   @Test
   void aParachuteIsLevel() {
-    Lean lean = ask(Flies.of("parachute", 14)).lean().orElseThrow();
+    PitchBalance lean = ask(Flies.of("parachute", 14)).lean().orElseThrow();
     assertThat(lean.words()).contains("does not fall on its tail");
   }
 
@@ -99,9 +100,10 @@ class WhatIfsTest {
     assertThatThrownBy(
             () ->
                 WhatIfs.of(
-                    new Sizer(Flies.MATERIALS).size(Flies.of("parachute", 14)),
-                    Flies.MATERIALS,
-                    Flies.GEL,
+                    PreparedFly.of(
+                        new Sizer(Flies.MATERIALS).size(Flies.of("parachute", 14)),
+                        Flies.MATERIALS,
+                        Flies.GEL),
                     Work.until(() -> true)))
         .isInstanceOf(Cancelled.class);
   }

@@ -104,7 +104,7 @@ class MaterialsTest {
     Material nominal = STANDARD.get("dry-hackle");
     double sum = 0;
     for (int i = 0; i < 400; i++) {
-      Material drawn = STANDARD.drawn(random).get("dry-hackle");
+      Material drawn = STANDARD.sampled(random).get("dry-hackle");
       double moved =
           drawn.get(Property.ADVANCING_TREATED) - nominal.get(Property.ADVANCING_TREATED);
       assertThat(drawn.get(Property.RECEDING_TREATED) - nominal.get(Property.RECEDING_TREATED))

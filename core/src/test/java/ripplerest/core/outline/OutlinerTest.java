@@ -11,6 +11,7 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.film.FibreState;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.rest.Rest;
@@ -23,7 +24,7 @@ import ripplerest.core.sizing.Sizer;
 class OutlinerTest {
   private final Estimate estimate = Flies.pose(Flies.of("upright-collar", 14), Flies.GEL);
   private final Rest rest = estimate.rest().orElseThrow();
-  private final Outline outline = Outliner.of(estimate.sized(), Flies.MATERIALS, Flies.GEL, rest);
+  private final Outline outline = Outliner.of(estimate);
 
   @Test
   void theHookIsDrawnWhereItRests() {
@@ -61,8 +62,7 @@ class OutlinerTest {
     parts.add(DefaultParts.of(school, PartKind.named("bands")));
     Pattern pattern = Flies.of("upright-collar", 14).withParts(parts);
     Estimate ribbed = Flies.pose(pattern, Flies.GEL);
-    Outline drawn =
-        Outliner.of(ribbed.sized(), Flies.MATERIALS, Flies.GEL, ribbed.rest().orElseThrow());
+    Outline drawn = Outliner.of(ribbed);
     assertThat(drawn.strands()).filteredOn(w -> w.part().equals("rib")).hasSize(1);
     assertThat(drawn.strands()).filteredOn(w -> w.part().equals("bands")).hasSize(5);
     Girth girth = new Girth(ribbed.sized().pattern(), ribbed.sized().hook());
@@ -80,7 +80,8 @@ class OutlinerTest {
     parts.add(0, DefaultParts.of(School.named("upright-collar"), PartKind.named("rib")));
     Pattern pattern = Flies.of("upright-collar", 14).withParts(parts);
     Outline sunk =
-        Outliner.dry(new Sizer(Flies.MATERIALS).size(pattern), Flies.MATERIALS, Flies.GEL);
+        Outliner.sunk(
+            PreparedFly.of(new Sizer(Flies.MATERIALS).size(pattern), Flies.MATERIALS, Flies.GEL));
     assertThat(sunk.strands()).hasSize(1);
     assertThat(sunk.strands().get(0).axis()).allMatch(p -> p.getZ() < -4);
   }
@@ -106,7 +107,7 @@ class OutlinerTest {
 
   @Test
   void aSunkFlyIsDrawnUnderAFlatFilm() {
-    Outline sunk = Outliner.dry(estimate.sized(), Flies.MATERIALS, Flies.GEL);
+    Outline sunk = Outliner.sunk(PreparedFly.of(estimate.sized(), Flies.MATERIALS, Flies.GEL));
     assertThat(sunk.film()).allMatch(p -> Math.abs(p.getZ()) < 1e-9);
     assertThat(sunk.fibres()).noneMatch(Outline.Thin::bears);
     assertThat(sunk.wire()).allMatch(p -> p.getZ() < -2);

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.Handle;
@@ -98,15 +100,15 @@ class SurfaceTest {
   void theMapIsTheFilmThatTheRestWasFoundOn() {
     Estimate fly = Flies.pose(Flies.of("upright-collar", 14), Flies.GEL);
     Rest rest = fly.rest().orElseThrow();
-    Surface map = Surface.of(fly.sized(), Flies.MATERIALS, Flies.GEL, rest);
-    Outline drawn = Outliner.of(fly.sized(), Flies.MATERIALS, Flies.GEL, rest);
+    Surface map = Surface.of(fly.sized(), rest.film());
+    Outline drawn = Outliner.of(fly);
     int middle = (int) Math.round(-map.fromMm() / map.cellMm());
     for (Vector3D along : drawn.film()) {
       double column = (along.getX() - map.fromMm()) / map.cellMm();
       if (column >= 0 && Math.abs(column - Math.rint(column)) < 1e-9) {
         if (column < map.heightMm().length) {
           assertThat(map.heightMm()[middle][(int) Math.rint(column)])
-              .isCloseTo(along.getZ(), within(0.02));
+              .isCloseTo(along.getZ(), within(1e-12));
         }
       }
     }
@@ -118,7 +120,8 @@ class SurfaceTest {
   void settlingBeginsClearAndEndsAtTheRest() {
     Estimate fly = Flies.pose(Flies.of("parachute", 14), Flies.GEL);
     Rest rest = fly.rest().orElseThrow();
-    List<Outline> way = Settling.of(fly.sized(), Flies.MATERIALS, Flies.GEL, 25);
+    List<Outline> way =
+        Settling.of(PreparedFly.of(fly.sized(), Flies.MATERIALS, Flies.GEL), 25, Work.unwatched());
     assertThat(way).hasSizeBetween(10, 26);
     double first = way.get(0).wire().get(0).getZ();
     Vector3D last = way.get(way.size() - 1).wire().get(0);
@@ -140,10 +143,7 @@ class SurfaceTest {
   void everyLengthThatIsDrawnCanBeTakenHoldOf(String school) {
     SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(school, 12));
     Estimate fly = Flies.pose(sized.pattern(), Flies.GEL);
-    Outline drawn =
-        fly.rest()
-            .map(r -> Outliner.of(sized, Flies.MATERIALS, Flies.GEL, r))
-            .orElseGet(() -> Outliner.dry(sized, Flies.MATERIALS, Flies.GEL));
+    Outline drawn = Outliner.of(fly);
     int held = 0;
     for (Handle handle : Handle.of(sized)) {
       List<Vector3D> reach = Anchor.of(handle, drawn);

@@ -5,10 +5,11 @@ import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Trim;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
-import ripplerest.core.estimate.Work;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.Wetting;
 import ripplerest.core.hook.HookSpec;
@@ -34,7 +35,7 @@ public final class Flies {
   public static Pattern collar(int size, double turns, boolean clipped) {
     Pattern p = of("upright-collar", size);
     Part.CollarHackle h = p.part(Part.CollarHackle.class).orElseThrow();
-    Part.Trim trim = clipped ? Part.Trim.BELOW : Part.Trim.FULL;
+    Trim trim = clipped ? Trim.BELOW : Trim.FULL;
     return p.withPart(new Part.CollarHackle(h.material(), turns, h.barb(), trim, 0));
   }
 
@@ -43,8 +44,12 @@ public final class Flies {
   }
 
   public static Estimate pose(Pattern pattern, Conditions conditions, Mesh mesh) {
-    Options options = new Options(Options.Depth.POSE, 1, 0, mesh, Work.unwatched());
-    return Estimator.estimate(new Sizer(MATERIALS).size(pattern), MATERIALS, conditions, options);
+    return Estimator.estimate(prepared(pattern, conditions).on(mesh), Options.poseOnly());
+  }
+
+  /** A fly of the shipped materials. */
+  public static PreparedFly prepared(Pattern pattern, Conditions conditions) {
+    return PreparedFly.of(new Sizer(MATERIALS).size(pattern), MATERIALS, conditions);
   }
 
   /** A solver for a fly that has solved nothing yet. */

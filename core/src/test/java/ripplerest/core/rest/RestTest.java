@@ -84,7 +84,7 @@ class RestTest {
     Hook hook = Hook.of(new HookSpec(8, HookSpec.Shape.STRAIGHT, 0, 2));
     Landing landing = bare(hook, 7.85).land(Attitude.UPRIGHT, 8);
     assertThat(landing.rest()).isEmpty();
-    assertThat(landing.reason()).startsWith("Sinks");
+    assertThat(landing.noRest().orElseThrow().words().toString()).startsWith("Sinks");
     assertThat(bare(hook, 0.3).land(Attitude.UPRIGHT, 8).rest()).isPresent();
   }
 

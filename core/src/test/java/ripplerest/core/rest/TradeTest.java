@@ -16,6 +16,7 @@ import ripplerest.core.estimate.Answers;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.DefaultParts;
@@ -130,7 +131,8 @@ class TradeTest {
 
   private static Estimate estimate(Pattern pattern) {
     SizedPattern sized = new Sizer(Flies.MATERIALS).size(pattern);
-    return Estimator.estimate(sized, Flies.MATERIALS, Flies.GEL, Options.withReserve());
+    return Estimator.estimate(
+        PreparedFly.of(sized, Flies.MATERIALS, Flies.GEL), Options.withReserve());
   }
 
   private static Part usual(String kind) {
@@ -214,7 +216,9 @@ class TradeTest {
 
   private static double carry(String school, int size) {
     SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(school, size));
-    return Answers.carry(sized, Flies.MATERIALS, Flies.GEL, Work.unwatched()).carry().mg();
+    return Answers.carry(PreparedFly.of(sized, Flies.MATERIALS, Flies.GEL), Work.unwatched())
+        .carry()
+        .mg();
   }
 
   @ParameterizedTest
@@ -222,7 +226,7 @@ class TradeTest {
   void aParachuteLandsUprightMostOfTheTime(int size) {
     SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of("parachute", size));
     LandingShares shares =
-        Answers.landing(sized, Flies.MATERIALS, Flies.GEL, 60, 3, Work.unwatched());
+        Answers.landing(PreparedFly.of(sized, Flies.MATERIALS, Flies.GEL), 60, 3, Work.unwatched());
     assertThat(shares.of(Posture.FLUSH).share()).isGreaterThan(0.6);
   }
 }

@@ -14,6 +14,7 @@ import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Trim;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -30,7 +31,7 @@ class SizerTest {
   private static Pattern collar(double turns) {
     Part hackle =
         new Part.CollarHackle(
-            "dry-hackle", turns, new Length.Rule(Length.Reference.GAP, 1.75), Part.Trim.BELOW, 0);
+            "dry-hackle", turns, new Length.Rule(Length.Reference.GAP, 1.75), Trim.BELOW, 0);
     return defaults("upright-collar", 14).withPart(hackle);
   }
 
@@ -90,7 +91,10 @@ class SizerTest {
             .orElseThrow();
     // Seat 2.22 mm less half a wing seat 0.31 and 4.8 turns of 0.25 leaves 0.71 of 0.94 mm wanted.
     assertThat(crowded.amount()).isCloseTo(0.23, within(0.02));
-    assertThat(crowded.message()).contains("0.2 mm").contains("eye lengths").contains("turn");
+    assertThat(crowded.message().toString())
+        .contains("0.2 mm")
+        .contains("eye lengths")
+        .contains("turn");
   }
 
   @Test
@@ -99,7 +103,7 @@ class SizerTest {
         new Part.Tail("tail-barb", 20, new Length.Rule(Length.Reference.HOOK_LENGTH, 2), 30);
     List<Warning> warnings = SIZER.size(defaults("parachute", 14).withPart(tail)).warnings();
     assertThat(warnings).extracting(Warning::code).containsOnly("outside-school").hasSize(2);
-    assertThat(warnings.get(0).message()).contains("parachute ties");
+    assertThat(warnings.get(0).message().toString()).contains("parachute ties");
   }
 
   @Test
@@ -115,7 +119,7 @@ class SizerTest {
     parts.add(0, DefaultParts.of(School.named("forward-plume"), PartKind.named("shuck")));
     List<Warning> warnings = SIZER.size(defaults("forward-plume", 14).withParts(parts)).warnings();
     assertThat(warnings).extracting(Warning::code).containsExactly("outside-school");
-    assertThat(warnings.get(0).message()).contains("ties no shuck");
+    assertThat(warnings.get(0).message().toString()).contains("ties no shuck");
   }
 
   @Test
@@ -143,7 +147,7 @@ class SizerTest {
     Collections.swap(parts, 0, 1); // body before tail
     List<Warning> warnings = SIZER.size(defaults("upright-collar", 14).withParts(parts)).warnings();
     assertThat(warnings).extracting(Warning::code).containsExactly("tying-order");
-    assertThat(warnings.get(0).message()).contains("body has to come after the tail");
+    assertThat(warnings.get(0).message().toString()).contains("body has to come after the tail");
   }
 
   @Test
@@ -190,7 +194,7 @@ class SizerTest {
     assertThat(ours.part(Part.ParachuteHackle.class).orElseThrow().turns()).isEqualTo(3);
     assertThat(sizer.size(ours).warnings()).isEmpty();
     Part more = ours.part(Part.ParachuteHackle.class).orElseThrow().with("turns", 5.0);
-    assertThat(sizer.size(ours.withPart(more)).warnings().get(0).message())
+    assertThat(sizer.size(ours.withPart(more)).warnings().get(0).message().toString())
         .contains("hut way ties");
     School.Rule wrong = new School.Rule("turns", "9", "2", "4", "");
     assertThatThrownBy(() -> house.with("parachute-hackle", "turns", wrong))
@@ -234,7 +238,7 @@ class SizerTest {
         for (Warning w : new Sizer(Materials.standard()).size(fly.withPart(hackle)).warnings()) {
           if (w.code().endsWith("crowded")) {
             crowded++;
-            assertThat(w.message()).doesNotContain("by 0.0 mm", "is 0.0 mm");
+            assertThat(w.message().toString()).doesNotContain("by 0.0 mm", "is 0.0 mm");
             assertThat(w.amount()).isGreaterThanOrEqualTo(0.05);
           }
         }

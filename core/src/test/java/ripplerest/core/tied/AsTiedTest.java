@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
-import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.RestSummary;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -29,7 +31,8 @@ class AsTiedTest {
   }
 
   private static AsTied tied(SizedPattern plan, Made... made) {
-    return AsTied.of(plan, List.of(made), MATERIALS, SIZER, Conditions.DEFAULT);
+    return AsTied.of(
+        PreparedFly.of(plan, MATERIALS, Conditions.DEFAULT), List.of(made), Work.unwatched());
   }
 
   private static Planned planned(SizedPattern fly, String part, String field) {
@@ -49,7 +52,7 @@ class AsTiedTest {
     AsTied same = tied(COLLAR, off(COLLAR, "tail", "length", 0));
     assertThat(same.made()).isEqualTo(same.planned());
     assertThat(same.differences()).isEmpty();
-    assertThat(same.words()).isEqualTo("It sits as planned.");
+    assertThat(same.words().toString()).isEqualTo("It sits as planned.");
   }
 
   @Test
@@ -60,10 +63,12 @@ class AsTiedTest {
             off(COLLAR, "tail", "length", 2),
             off(COLLAR, "collar-hackle", "turns", 2),
             off(COLLAR, "body", "thickness", 0.3));
-    assertThat(made.made()).isEqualTo(Sits.of(made.sized(), MATERIALS, Conditions.DEFAULT));
-    assertThat(planned(made.sized(), "tail", "length").value())
+    assertThat(made.made())
+        .isEqualTo(
+            RestSummary.of(PreparedFly.of(made.estimate().sized(), MATERIALS, Conditions.DEFAULT)));
+    assertThat(planned(made.estimate().sized(), "tail", "length").value())
         .isCloseTo(planned(COLLAR, "tail", "length").value() + 2, within(1e-9));
-    assertThat(planned(made.sized(), "body", "thickness").value())
+    assertThat(planned(made.estimate().sized(), "body", "thickness").value())
         .isCloseTo(planned(COLLAR, "body", "thickness").value() + 0.3, within(1e-9));
     assertThat(made.made().massMg()).isGreaterThan(made.planned().massMg());
     assertThat(made.differences()).hasSize(3);
@@ -74,7 +79,7 @@ class AsTiedTest {
   void tellsWhatADifferenceDoesAndWhatToDo() {
     AsTied sparse = tied(COLLAR, off(COLLAR, "collar-hackle", "turns", -3));
     AsTied.Difference d = sparse.differences().get(0);
-    assertThat(d.words()).startsWith("collar hackle 3 turns fewer: ");
+    assertThat(d.words().toString()).startsWith("collar hackle 3 turns fewer: ");
     assertThat(d.alone().eyeMm()).isLessThan(sparse.planned().eyeMm());
     assertThat(d.now()).isFalse();
     assertThat(d.advice()).startsWith("Next time count the turns");

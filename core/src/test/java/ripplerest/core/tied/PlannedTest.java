@@ -81,7 +81,7 @@ class PlannedTest {
         if (to != p.value()) {
           Made made = new Made(p, to);
           assertThat(Correction.of(made).words()).endsWith(".");
-          assertThat(made.words())
+          assertThat(made.words().toString())
               .startsWith(p.part().replace('-', ' ') + " ")
               .matches(".*(too (long|short|thick|thin)|more|fewer)");
         }

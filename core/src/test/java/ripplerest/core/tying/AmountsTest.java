@@ -10,8 +10,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Wound;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.DefaultParts;
@@ -86,7 +88,7 @@ class AmountsTest {
   void aBallIsASphere() {
     double volume = 0;
     for (int i = 0; i < 1000; i++) {
-      double r = Girth.ball((i + 0.5) / 1000, 2);
+      double r = Wound.ball((i + 0.5) / 1000, 2);
       volume += Math.PI * r * r * 2 / 1000;
     }
     assertThat(volume).isCloseTo(Math.PI / 6 * 8, within(0.01 * Math.PI / 6 * 8));
@@ -149,7 +151,9 @@ class AmountsTest {
     for (School school : Schools.standard().offered()) {
       SizedPattern fly = sized(Flies.of(school.id(), 14));
       List<Amount> amounts = Amounts.of(fly, MATERIALS);
-      double estimated = Estimator.estimate(fly, MATERIALS, Flies.GEL, Options.poseOnly()).massMg();
+      double estimated =
+          Estimator.estimate(PreparedFly.of(fly, MATERIALS, Flies.GEL), Options.poseOnly())
+              .massMg();
       assertThat(value(amounts, "fly", "weight"))
           .as(school.id())
           .isCloseTo(estimated, within(1e-9));

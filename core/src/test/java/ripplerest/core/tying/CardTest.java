@@ -8,9 +8,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.School;
@@ -38,14 +40,16 @@ class CardTest {
         .containsSubsequence(fly.pattern().names())
         .contains("thread", "head");
     for (Card.Step step : card.steps()) {
-      String all = String.join(" ", step.how(), step.check(), step.mistake(), step.remedy());
+      String all =
+          Sentence.join(" ", List.of(step.how(), step.check(), step.mistake(), step.remedy()))
+              .toString();
       assertThat(all).doesNotContain("{").doesNotContain("  ").doesNotContain("null");
-      assertThat(step.how()).isNotBlank();
-      assertThat(step.check()).isNotBlank();
-      assertThat(step.remedy()).isNotBlank();
+      assertThat(step.how().toString()).isNotBlank();
+      assertThat(step.check().toString()).isNotBlank();
+      assertThat(step.remedy().toString()).isNotBlank();
       if (!Double.isNaN(step.fromMm())) {
         assertThat(step.toMm()).isBetween(step.fromMm(), fly.hook().shankMm() + 1e-9);
-        assertThat(step.place()).contains("eye length");
+        assertThat(step.place().toString()).contains("eye length");
       }
       step.bar()
           .ifPresent(
@@ -83,10 +87,10 @@ class CardTest {
     SizedPattern fly = sized(Flies.of("upright-collar", 14));
     Card card = CardWriter.of(fly, Flies.MATERIALS);
     Card.Step tail = step(card, "tail");
-    assertThat(tail.how()).contains("%.1f mm".formatted(fly.mm("tail", "length")));
+    assertThat(tail.how().toString()).contains("%.1f mm".formatted(fly.mm("tail", "length")));
     assertThat(tail.bar().orElseThrow().mm()).isEqualTo(fly.mm("tail", "length"));
     Card.Step hackle = step(card, "collar-hackle");
-    assertThat(hackle.ways()).contains("Tiers disagree").contains("full");
+    assertThat(hackle.ways().toString()).contains("Tiers disagree").contains("full");
     assertThat(hackle.toMm())
         .isCloseTo(
             fly.spansOf("collar-hackle").stream().mapToDouble(s -> s.toMm()).max().orElseThrow(),
@@ -98,13 +102,13 @@ class CardTest {
   @Test
   void glueVarnishAndLampAreCautioned() {
     Pattern fly = Flies.of("upright-collar", 14);
-    for (Part.Finish finish : Part.Finish.values()) {
+    for (Finish finish : Finish.values()) {
       List<Part> parts = new ArrayList<>(fly.parts());
       parts.removeIf(p -> p instanceof Part.Head);
       parts.add(new Part.Head("thread", 5, finish));
       Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
       String caution = step(card, "head").caution();
-      assertThat(caution.isEmpty()).isEqualTo(finish == Part.Finish.NONE);
+      assertThat(caution.isEmpty()).isEqualTo(finish == Finish.NONE);
       if (!caution.isEmpty()) {
         assertThat(card.cautions()).contains(caution);
       }

@@ -17,6 +17,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.outline.Outline;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.tying.Card;
 
 /**
@@ -91,7 +92,7 @@ public final class CardPdf {
     ruler(shankMm, eyeMm);
     bars(card);
     heading("Before you start");
-    for (String p : card.preparation()) {
+    for (Sentence p : card.preparation()) {
       text("• " + p, 9.5f, MARGIN);
     }
     int number = 1;
@@ -109,13 +110,13 @@ public final class CardPdf {
   private void step(int number, Card.Step step) throws IOException {
     room(24);
     heading(number + ". " + step.title() + "  (" + step.material() + ")");
-    labelled("where", step.place());
-    labelled("take", String.join("; ", step.take()));
-    text(step.how(), 9.5f, MARGIN);
-    labelled("check", step.check());
-    labelled(step.mistake().replaceFirst("\\.$", "?"), step.remedy());
+    labelled("where", step.place().toString());
+    labelled("take", Sentence.join("; ", step.take()).toString());
+    text(step.how().toString(), 9.5f, MARGIN);
+    labelled("check", step.check().toString());
+    labelled(step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy().toString());
     labelled("caution", step.caution());
-    text(step.ways(), 8.5f, MARGIN);
+    text(step.ways().toString(), 8.5f, MARGIN);
   }
 
   private void labelled(String name, String words) throws IOException {

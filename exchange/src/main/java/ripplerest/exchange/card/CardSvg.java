@@ -7,6 +7,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.outline.Outline;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.tying.Card;
 
 /**
@@ -91,13 +92,13 @@ public final class CardSvg {
     double scale = Math.min(SO_FAR / whole.wide(), SO_FAR_HIGH / (whole.top() - whole.bottom()));
     fly(vise, MARGIN - whole.left() * scale, top + whole.top() * scale, scale, done::contains);
     words(number + ". " + step.title() + " (" + step.material() + ")", WORDS_FROM, 4.2, true);
-    told("where", step.place());
-    told("take", String.join("; ", step.take()));
-    words(step.how(), WORDS_FROM, TEXT, false);
-    told("check", step.check());
-    told(step.mistake().replaceFirst("\\.$", "?"), step.remedy());
+    told("where", step.place().toString());
+    told("take", Sentence.join("; ", step.take()).toString());
+    words(step.how().toString(), WORDS_FROM, TEXT, false);
+    told("check", step.check().toString());
+    told(step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy().toString());
     told("caution", step.caution());
-    words(step.ways(), WORDS_FROM, 3, false);
+    words(step.ways().toString(), WORDS_FROM, 3, false);
     y = Math.max(y, top + SO_FAR_HIGH);
   }
 

@@ -1,6 +1,7 @@
 package ripplerest.exchange.card;
 
 import java.util.Locale;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.tying.Card;
 
 /** A card as plain text. */
@@ -18,11 +19,11 @@ public final class CardText {
       text.append('\n').append(number++).append(". ").append(step.title());
       text.append(" (").append(step.material()).append(")\n");
       line(text, "where", step.place());
-      line(text, "take", String.join("; ", step.take()));
+      line(text, "take", Sentence.join("; ", step.take()));
       line(text, "do", step.how());
       line(text, "check", step.check());
-      line(text, step.mistake().replaceFirst("\\.$", "?"), step.remedy());
-      line(text, "caution", step.caution());
+      line(text, step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy());
+      line(text, "caution", Sentence.of(step.caution()));
       line(text, "either way", step.ways());
     }
     text.append("\nLengths\n");
@@ -42,9 +43,9 @@ public final class CardText {
     return name + (name.endsWith("?") ? " " : ": ") + words;
   }
 
-  private static void line(StringBuilder text, String name, String words) {
-    if (!words.isEmpty()) {
-      text.append("   ").append(labelled(name, words)).append('\n');
+  private static void line(StringBuilder text, String name, Sentence words) {
+    if (!words.saysNothing()) {
+      text.append("   ").append(labelled(name, words.toString())).append('\n');
     }
   }
 }

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.Reader;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -12,6 +11,7 @@ import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Words;
 
 /** Hooks as CSV: those of the size table have no name, measured ones have; mm and mg. */
 public final class HookTable {
@@ -30,7 +30,7 @@ public final class HookTable {
         csv.printRecord(
             Spreadsheet.harmless(spec.measured().map(HookSpec.Measured::name).orElse("")),
             spec.size(),
-            spec.shape().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+            Words.id(spec.shape()),
             hundredths(hook.shankMm()),
             hundredths(hook.gapMm()),
             hundredths(hook.wireMm()),

@@ -3,7 +3,6 @@ package ripplerest.exchange.format;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ripplerest.core.dressing.Length;
@@ -11,6 +10,7 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
@@ -65,7 +65,7 @@ public final class PatternNodes {
     pattern.put("school", p.school());
     ObjectNode hook = pattern.putObject("hook");
     hook.put("size", p.hook().size());
-    hook.put("shape", word(p.hook().shape()));
+    hook.put("shape", Words.id(p.hook().shape()));
     hook.put("lengthSteps", p.hook().lengthSteps());
     hook.put("wireSteps", p.hook().wireSteps());
     p.hook().measured().ifPresent(m -> hook.set("measured", measured(m)));
@@ -77,7 +77,7 @@ public final class PatternNodes {
     ObjectNode conditions = root.putObject("conditions");
     conditions.set("temperature", number(c.temperatureC()));
     conditions.set("filmFactor", number(c.filmFactor()));
-    conditions.put("floatant", word(c.floatant()));
+    conditions.put("floatant", Words.id(c.floatant()));
     conditions.set("touchdownFactor", number(c.touchdownFactor()));
     conditions.set("falseCastsPerMinute", number(c.falseCastsPerMinute()));
     c.tippet()
@@ -143,7 +143,7 @@ public final class PatternNodes {
   private static ObjectNode length(Length length) {
     ObjectNode n = NODES.objectNode();
     if (length instanceof Length.Rule rule) {
-      n.put("rule", word(rule.reference()));
+      n.put("rule", Words.id(rule.reference()));
       n.set("factor", number(rule.factor()));
     } else if (length instanceof Length.Pinned pinned) {
       n.set("value", number(pinned.mm()));
@@ -194,10 +194,6 @@ public final class PatternNodes {
   }
 
   private static String constant(JsonNode word) {
-    return word.asString().toUpperCase(Locale.ROOT).replace('-', '_');
-  }
-
-  private static String word(Enum<?> constant) {
-    return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    return Words.constant(word.asString());
   }
 }

@@ -152,7 +152,7 @@ public final class PatternReader {
     }
     try {
       PatternFile file = PatternNodes.read(root);
-      provable(file);
+      checkSizable(file);
       return file;
     } catch (OutOfRangeException e) {
       throw refusal(
@@ -187,7 +187,7 @@ public final class PatternReader {
     }
   }
 
-  private void provable(PatternFile file) {
+  private void checkSizable(PatternFile file) {
     file.carried().onto(sizer).size(file.pattern());
   }
 

@@ -1,6 +1,7 @@
 package ripplerest.exchange.view;
 
 import java.util.List;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.tying.Amount;
 
 /** How much of everything a fly takes, part by part in tying order. */
@@ -17,13 +18,9 @@ public record AmountsView(List<AmountView> amounts) {
                     new AmountView(
                         a.part(),
                         a.what(),
-                        thousandths(a.value()),
-                        thousandths(a.spread()),
+                        Words.rounded(a.value(), 3),
+                        Words.rounded(a.spread(), 3),
                         a.unit()))
             .toList());
-  }
-
-  private static double thousandths(double v) {
-    return Math.round(v * 1000) / 1000.0;
   }
 }

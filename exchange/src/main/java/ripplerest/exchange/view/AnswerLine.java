@@ -1,20 +1,7 @@
 package ripplerest.exchange.view;
 
 import java.util.List;
-import java.util.Locale;
-import ripplerest.core.drift.FloatOverTime;
-import ripplerest.core.drift.Stretch;
-import ripplerest.core.estimate.Hung;
-import ripplerest.core.estimate.WhatIfs;
-import ripplerest.core.material.Materials;
-import ripplerest.core.outline.Outliner;
-import ripplerest.core.rest.Casts;
-import ripplerest.core.rest.Judgement;
-import ripplerest.core.rest.LandingShares;
-import ripplerest.core.rest.Posture;
-import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.water.Conditions;
+import ripplerest.core.question.Answer;
 import ripplerest.exchange.format.ProblemDocument;
 
 /**
@@ -34,6 +21,11 @@ import ripplerest.exchange.format.ProblemDocument;
  * @param support how many of something reach a film reserve
  * @param footprints what fly and natural press into the film
  * @param changes the smallest that reach an outcome
+ * @param film from above and below
+ * @param settling pictures from touchdown to rest
+ * @param disagreements what practitioners do either way
+ * @param comparison dressings side by side
+ * @param asTied a fly as it was tied beside its plan
  * @param problem why there is no answer
  */
 public record AnswerLine(
@@ -42,7 +34,7 @@ public record AnswerLine(
     EstimateView estimate,
     WhatIfsView whatIfs,
     LandingView landing,
-    HungView carry,
+    CarryView carry,
     OverTimeView overTime,
     AmountsView amounts,
     SizeRunView sizeRun,
@@ -50,6 +42,11 @@ public record AnswerLine(
     SupportedView support,
     FootprintsView footprints,
     ChangesView changes,
+    FilmView film,
+    SettlingView settling,
+    DisagreementsView disagreements,
+    ComparisonView comparison,
+    AsTiedView asTied,
     ProblemDocument problem) {
 
   /** How many are before it. */
@@ -58,91 +55,11 @@ public record AnswerLine(
   /** Steps done of all. */
   public record ProgressView(int done, int all) {}
 
-  /**
-   * Shares of many casts with the middle 80 % that so many casts leave open; {@code casts} came
-   * down with their pitch and roll spread so far about level and upright.
-   */
-  public record LandingView(
-      int casts,
-      double pitchSpreadDeg,
-      double rollSpreadDeg,
-      int sunk,
-      int unsettled,
-      List<PostureShareView> postures,
-      List<ShareView> rests) {}
+  /** The film of a fly; null where it does not rest. */
+  public record FilmView(SurfaceView surface) {}
 
-  /** Share of one posture, 0 to 1. */
-  public record PostureShareView(String posture, double share, double low, double high) {}
-
-  /** One rest and how many casts came to it; heights mm, angles degrees. */
-  public record ShareView(
-      String posture, int count, double eyeMm, double bendMm, double pitchDeg, double rollDeg) {}
-
-  /** The largest weight in water, mg, that can be hung from the bend. */
-  public record HungView(
-      double inWaterMg,
-      boolean more,
-      UnderView under,
-      List<BeadView> beads,
-      List<NymphView> nymphs) {}
-
-  /** How the fly sits under that weight; null if it carries nothing. */
-  public record UnderView(
-      String posture,
-      double eyeMm,
-      Judgement.Side eyeSide,
-      double bendMm,
-      double pitchDeg,
-      Judgement.Tilt tilt,
-      EstimateView.OutlineView outline) {}
-
-  /** The largest bead that is no heavier. */
-  public record BeadView(String metal, double diameterMm, double inWaterMg) {}
-
-  /** The largest beaded nymph that is no heavier. */
-  public record NymphView(String metal, int hookSize, double beadMm, double inWaterMg) {}
-
-  /** How long it floats, by kind of water. */
-  public record OverTimeView(List<WaterView> waters) {}
-
-  /** Share still up against minutes and false casts on one kind of water; null: later than that. */
-  public record WaterView(
-      String water,
-      List<Double> minutes,
-      List<Double> up,
-      List<Double> low,
-      List<Double> high,
-      List<Double> casts,
-      LimitView median,
-      LimitView dressAgain,
-      int fish,
-      boolean moreFish) {}
-
-  /** A time, min. */
-  public record LimitView(double minutes) {}
-
-  /** A line with one thing on it. */
-  static AnswerLine line(Object found) {
-    return new AnswerLine(
-        only(WaitView.class, found),
-        only(ProgressView.class, found),
-        only(EstimateView.class, found),
-        only(WhatIfsView.class, found),
-        only(LandingView.class, found),
-        only(HungView.class, found),
-        only(OverTimeView.class, found),
-        only(AmountsView.class, found),
-        only(SizeRunView.class, found),
-        only(SubstitutesView.class, found),
-        only(SupportedView.class, found),
-        only(FootprintsView.class, found),
-        only(ChangesView.class, found),
-        only(ProblemDocument.class, found));
-  }
-
-  private static <T> T only(Class<T> type, Object found) {
-    return type.isInstance(found) ? type.cast(found) : null;
-  }
+  /** The way down, one outline a picture. */
+  public record SettlingView(List<OutlineView> pictures) {}
 
   /** A line that says how many are before it. */
   public static AnswerLine waits(int before) {
@@ -159,125 +76,68 @@ public record AnswerLine(
     return line(problem);
   }
 
-  /** The whole estimate. */
-  public static AnswerLine of(EstimateView estimate) {
-    return line(estimate);
+  /** The line that ends a stream: what was found. */
+  public static AnswerLine of(Answer answer) {
+    if (answer instanceof Answer.Whole a) {
+      return line(EstimateView.withOutline(a.estimate()));
+    } else if (answer instanceof Answer.WhatIf a) {
+      return line(WhatIfsView.of(a.found()));
+    } else if (answer instanceof Answer.Landing a) {
+      return line(LandingView.of(a.shares(), a.casts()));
+    } else if (answer instanceof Answer.Carry a) {
+      return line(CarryView.of(a.limit(), a.sized()));
+    } else if (answer instanceof Answer.OverTime a) {
+      return line(OverTimeView.of(a.byWater()));
+    } else if (answer instanceof Answer.Takes a) {
+      return line(AmountsView.of(a.amounts()));
+    } else if (answer instanceof Answer.Sizes a) {
+      return line(SizeRunView.of(a.rows()));
+    } else if (answer instanceof Answer.Instead a) {
+      return line(SubstitutesView.of(a.found()));
+    } else if (answer instanceof Answer.Support a) {
+      return line(SupportedView.of(a.found()));
+    } else if (answer instanceof Answer.Footprints a) {
+      return line(FootprintsView.of(a.found()));
+    } else if (answer instanceof Answer.Changes a) {
+      return line(ChangesView.of(a.found(), a.fly()));
+    } else if (answer instanceof Answer.Film a) {
+      return line(new FilmView(a.surface().map(SurfaceView::of).orElse(null)));
+    } else if (answer instanceof Answer.Settles a) {
+      return line(new SettlingView(a.pictures().stream().map(OutlineView::of).toList()));
+    } else if (answer instanceof Answer.EitherWay a) {
+      return line(DisagreementsView.of(a.ways(), a.conditions()));
+    } else if (answer instanceof Answer.Compared a) {
+      return line(ComparisonView.of(a.found()));
+    } else if (answer instanceof Answer.Tied a) {
+      return line(AsTiedView.of(a.found()));
+    }
+    throw new IllegalArgumentException("no view of " + answer.getClass()); // tested for each
   }
 
-  /** What a tier asks. */
-  public static AnswerLine of(WhatIfs whatIfs) {
-    return line(WhatIfsView.of(whatIfs));
+  private static AnswerLine line(Object found) {
+    return new AnswerLine(
+        only(WaitView.class, found),
+        only(ProgressView.class, found),
+        only(EstimateView.class, found),
+        only(WhatIfsView.class, found),
+        only(LandingView.class, found),
+        only(CarryView.class, found),
+        only(OverTimeView.class, found),
+        only(AmountsView.class, found),
+        only(SizeRunView.class, found),
+        only(SubstitutesView.class, found),
+        only(SupportedView.class, found),
+        only(FootprintsView.class, found),
+        only(ChangesView.class, found),
+        only(FilmView.class, found),
+        only(SettlingView.class, found),
+        only(DisagreementsView.class, found),
+        only(ComparisonView.class, found),
+        only(AsTiedView.class, found),
+        only(ProblemDocument.class, found));
   }
 
-  /** How a fly lands. */
-  public static AnswerLine of(LandingShares s, Casts casts) {
-    List<PostureShareView> postures =
-        s.shares().stream()
-            .map(share -> share.rest().posture())
-            .distinct()
-            .map(p -> posture(p, s.of(p)))
-            .sorted(java.util.Comparator.comparingDouble(PostureShareView::share).reversed())
-            .toList();
-    List<ShareView> rests = s.shares().stream().map(AnswerLine::share).toList();
-    LandingView landing =
-        new LandingView(
-            s.throwsMade(),
-            casts.pitchSpreadDeg(),
-            casts.rollSpreadDeg(),
-            s.sunk(),
-            s.unsettled(),
-            postures,
-            rests);
-    return line(landing);
-  }
-
-  private static PostureShareView posture(Posture posture, LandingShares.Ratio r) {
-    return new PostureShareView(
-        word(posture), rounded(r.share(), 1e3), rounded(r.low(), 1e3), rounded(r.high(), 1e3));
-  }
-
-  private static ShareView share(LandingShares.Share s) {
-    Rest r = s.rest();
-    double roll = Math.toDegrees(Math.IEEEremainder(r.pose().rollRad(), 2 * Math.PI));
-    return new ShareView(
-        word(r.posture()),
-        s.count(),
-        rounded(r.eyeMm(), 1e2),
-        rounded(r.bendMm(), 1e2),
-        rounded(Math.toDegrees(r.pose().pitchRad()), 10),
-        rounded(roll, 10));
-  }
-
-  /** What a fly can carry, drawn under that weight. */
-  public static AnswerLine of(
-      Hung h, SizedPattern sized, Materials materials, Conditions conditions) {
-    UnderView under =
-        h.carry()
-            .under()
-            .map(
-                e ->
-                    new UnderView(
-                        word(e.posture()),
-                        rounded(e.eyeMm(), 1e2),
-                        Judgement.side(e.eyeMm()),
-                        rounded(e.bendMm(), 1e2),
-                        rounded(Math.toDegrees(e.pose().pitchRad()), 10),
-                        Judgement.tilt(Math.toDegrees(e.pose().pitchRad())),
-                        EstimateView.outline(
-                            Outliner.at(
-                                sized,
-                                materials,
-                                conditions,
-                                e.pose(),
-                                h.carry().state().orElseThrow()))))
-            .orElse(null);
-    HungView carry =
-        new HungView(
-            rounded(h.carry().mg(), 10),
-            h.carry().more(),
-            under,
-            h.beads().stream()
-                .map(b -> new BeadView(word(b.metal()), b.diameterMm(), rounded(b.inWaterMg(), 10)))
-                .toList(),
-            h.nymphs().stream()
-                .map(
-                    n ->
-                        new NymphView(
-                            word(n.metal()), n.hookSize(), n.beadMm(), rounded(n.inWaterMg(), 10)))
-                .toList());
-    return line(carry);
-  }
-
-  /** How long a fly floats on several kinds of water. */
-  public static AnswerLine of(java.util.Map<Stretch, FloatOverTime> byWater) {
-    List<WaterView> views =
-        byWater.entrySet().stream().map(e -> overTime(e.getKey(), e.getValue())).toList();
-    return line(new OverTimeView(views));
-  }
-
-  private static WaterView overTime(Stretch water, FloatOverTime f) {
-    return new WaterView(
-        word(water),
-        f.minutes(),
-        f.up().stream().map(v -> rounded(v, 1e3)).toList(),
-        f.low().stream().map(v -> rounded(v, 1e3)).toList(),
-        f.high().stream().map(v -> rounded(v, 1e3)).toList(),
-        f.casts().stream().map(v -> rounded(v, 10)).toList(),
-        limit(f.medianMinutes()),
-        limit(f.dressAgainMinutes()),
-        f.fish(),
-        f.fish() == FloatOverTime.MOST_FISH);
-  }
-
-  private static LimitView limit(java.util.OptionalDouble minutes) {
-    return minutes.isPresent() ? new LimitView(minutes.getAsDouble()) : null;
-  }
-
-  private static String word(Enum<?> constant) {
-    return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  private static double rounded(double v, double parts) {
-    return Math.round(v * parts) / parts + 0.0;
+  private static <T> T only(Class<T> type, Object found) {
+    return type.isInstance(found) ? type.cast(found) : null;
   }
 }

@@ -1,18 +1,19 @@
 package ripplerest.exchange.view;
 
 import java.util.List;
-import java.util.Optional;
-import ripplerest.core.outline.Outline;
+import ripplerest.core.outline.Outliner;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.tied.AsTied;
 
 /** A fly as it was tied beside its plan, as it is sent. */
 public record AsTiedView(
     boolean fine,
-    String words,
+    Sentence words,
     WhatIfsView.SitsView planned,
     WhatIfsView.SitsView made,
     List<DifferenceView> differences,
-    List<EstimateView.OutlineView> outline) {
+    OutlineView outline) {
 
   /** One thing that came out otherwise; {@code now} if scissors mend it. */
   public record DifferenceView(
@@ -20,12 +21,12 @@ public record AsTiedView(
       String field,
       double off,
       boolean fine,
-      String words,
+      Sentence words,
       boolean now,
       String advice) {}
 
-  /** As it is sent, with lines to draw of the fly as tied where it floats. */
-  public static AsTiedView of(AsTied t, Optional<Outline> outline) {
+  /** As it is sent, with lines to draw of the fly as tied. */
+  static AsTiedView of(AsTied t) {
     return new AsTiedView(
         t.isFine(),
         t.words(),
@@ -37,12 +38,12 @@ public record AsTiedView(
                     new DifferenceView(
                         d.made().planned().part(),
                         d.made().planned().field(),
-                        Math.round(d.made().off() * 100) / 100.0,
+                        Words.rounded(d.made().off(), 2),
                         d.fine(),
                         d.words(),
                         d.now(),
                         d.advice()))
             .toList(),
-        outline.map(EstimateView::outline).stream().toList());
+        OutlineView.of(Outliner.of(t.estimate())));
   }
 }

@@ -4,6 +4,8 @@ import java.util.List;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.outline.Outline;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.OwnTimes;
 
@@ -13,30 +15,30 @@ import ripplerest.core.tying.OwnTimes;
  */
 public record CardView(
     String name,
-    String hook,
+    Sentence hook,
     EstimateView.HookView measure,
-    List<String> preparation,
+    List<Sentence> preparation,
     List<StepView> steps,
     List<BarView> bars,
     List<String> cautions,
     double seconds,
-    EstimateView.OutlineView vise) {
+    OutlineView vise) {
 
   /** One step. */
   public record StepView(
       String part,
       String title,
       String material,
-      List<String> take,
-      String place,
+      List<Sentence> take,
+      Sentence place,
       double fromMm,
       double toMm,
-      String how,
-      String check,
-      String mistake,
-      String remedy,
+      Sentence how,
+      Sentence check,
+      Sentence mistake,
+      Sentence remedy,
       String caution,
-      String ways,
+      Sentence ways,
       double seconds,
       int timed,
       List<BarView> bars) {}
@@ -61,7 +63,7 @@ public record CardView(
         c.bars().stream().map(CardView::bar).toList(),
         c.cautions(),
         Math.round(own.seconds(c)),
-        EstimateView.outline(vise));
+        OutlineView.of(vise));
   }
 
   private static StepView step(Card.Step s, OwnTimes own) {
@@ -90,6 +92,6 @@ public record CardView(
   }
 
   private static double rounded(double v) {
-    return Math.round(v * 1e3) / 1e3;
+    return Words.rounded(v, 3);
   }
 }

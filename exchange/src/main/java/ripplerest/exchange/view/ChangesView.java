@@ -4,9 +4,10 @@ import java.util.List;
 import ripplerest.core.advice.Goal;
 import ripplerest.core.advice.SmallestChanges;
 import ripplerest.core.advice.SmallestChanges.Change;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.tying.TyingTime;
-import ripplerest.core.water.Conditions;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternNodes;
 
@@ -15,7 +16,7 @@ import ripplerest.exchange.format.PatternNodes;
  * unit}. Where none reaches it, {@code nearest} holds the one that comes nearest.
  */
 public record ChangesView(
-    String goal,
+    Goal.Wanted goal,
     double amount,
     String unit,
     double have,
@@ -39,38 +40,33 @@ public record ChangesView(
       double moreSeconds,
       double moreFeatherMm) {}
 
-  static ChangesView of(SmallestChanges found, SizedPattern sized, Conditions conditions) {
+  static ChangesView of(SmallestChanges found, PreparedFly fly) {
     Goal goal = found.goal();
     return new ChangesView(
-        goal.wanted().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+        goal.wanted(),
         goal.amount(),
         goal.wanted().unit(),
-        tenths(found.have()),
+        Words.rounded(found.have(), 1),
         found.reached(),
         WhatIfsView.sits(found.now()),
-        found.changes().stream().map(c -> change(c, found, sized, conditions)).toList(),
-        found.nearest().map(c -> change(c, found, sized, conditions)).stream().toList(),
+        found.changes().stream().map(c -> change(c, found, fly)).toList(),
+        found.nearest().map(c -> change(c, found, fly)).stream().toList(),
         found.tried());
   }
 
-  private static ReachView change(
-      Change c, SmallestChanges found, SizedPattern sized, Conditions conditions) {
+  private static ReachView change(Change c, SmallestChanges found, PreparedFly fly) {
     return new ReachView(
         c.words(),
-        PatternNodes.write(new PatternFile(c.pattern().pattern(), conditions)),
+        PatternNodes.write(new PatternFile(c.pattern().pattern(), fly.conditions())),
         WhatIfsView.sits(c.sits()),
-        tenths(c.have()),
-        Math.round(c.effort() * 100) / 100.0,
-        tenths(c.sits().massMg() - found.now().massMg()),
-        Math.round(TyingTime.seconds(c.pattern().pattern()) - TyingTime.seconds(sized.pattern())),
-        Math.round(feather(c.pattern()) - feather(sized)));
+        Words.rounded(c.have(), 1),
+        Words.rounded(c.effort(), 2),
+        Words.rounded(c.sits().massMg() - found.now().massMg(), 1),
+        Math.round(TyingTime.seconds(c.pattern().pattern()) - TyingTime.seconds(fly.pattern())),
+        Math.round(feather(c.pattern()) - feather(fly.sized())));
   }
 
   private static double feather(SizedPattern sized) {
     return sized.feathers().stream().mapToDouble(f -> f.usedMm()).sum();
-  }
-
-  private static double tenths(double v) {
-    return Math.round(v * 10) / 10.0 + 0.0;
   }
 }

@@ -3,9 +3,11 @@ package ripplerest.exchange.view;
 import java.util.List;
 import ripplerest.core.advice.Comparison;
 import ripplerest.core.estimate.Estimate;
-import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outliner;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Outcome;
+import ripplerest.core.rest.Sitting;
 
 /** Dressings side by side, each drawn at rest, and their numbers against the first. */
 public record ComparisonView(List<DressingView> flies, List<CompareRowView> rows) {
@@ -16,9 +18,9 @@ public record ComparisonView(List<DressingView> flies, List<CompareRowView> rows
       int size,
       EstimateView.HookView measure,
       Outcome outcome,
-      String verdict,
-      String posture,
-      EstimateView.OutlineView outline) {}
+      Sentence verdict,
+      Sitting sits,
+      OutlineView outline) {}
 
   /** One number of each fly; null where a fly has none. */
   public record CompareRowView(
@@ -30,40 +32,36 @@ public record ComparisonView(List<DressingView> flies, List<CompareRowView> rows
       boolean differ) {}
 
   /** A comparison as it is sent. */
-  public static ComparisonView of(Comparison c, Materials materials) {
+  static ComparisonView of(Comparison c) {
     return new ComparisonView(
-        c.flies().stream().map(e -> fly(e, materials)).toList(),
+        c.flies().stream().map(ComparisonView::fly).toList(),
         c.rows().stream().map(ComparisonView::row).toList());
   }
 
-  private static DressingView fly(Estimate e, Materials materials) {
+  private static DressingView fly(Estimate e) {
     return new DressingView(
         e.sized().pattern().name(),
         e.sized().pattern().hook().size(),
         EstimateView.hook(e.sized().hook()),
         e.outcome(),
         e.verdict(),
-        e.word(),
-        EstimateView.outline(
-            e.rest()
-                .map(r -> Outliner.of(e.sized(), materials, e.conditions(), r))
-                .orElseGet(() -> Outliner.dry(e.sized(), materials, e.conditions()))));
+        e.sits(),
+        OutlineView.of(Outliner.of(e)));
   }
 
   private static CompareRowView row(Comparison.Row r) {
-    double parts = Math.pow(10, r.decimals());
     return new CompareRowView(
         r.name(),
         r.unit(),
         r.decimals(),
-        numbers(r.values(), parts),
-        numbers(r.against(), parts),
+        numbers(r.values(), r.decimals()),
+        numbers(r.against(), r.decimals()),
         r.differ());
   }
 
-  private static List<Double> numbers(List<java.util.Optional<Double>> values, double parts) {
+  private static List<Double> numbers(List<java.util.Optional<Double>> values, int decimals) {
     return values.stream()
-        .map(v -> v.map(x -> Math.round(x * parts) / parts + 0.0).orElse(null))
+        .map(v -> v.map(x -> Words.rounded(x, decimals)).orElse(null))
         .collect(java.util.stream.Collectors.toList()); // nulls stay
   }
 }

@@ -2,21 +2,23 @@ package ripplerest.exchange.view;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.estimate.Differences;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.hook.Hook;
-import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Judgement;
+import ripplerest.core.rest.NoRest;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.rest.Sitting;
 import ripplerest.core.sizing.Feather;
 import ripplerest.core.sizing.SizedPattern;
 
@@ -27,9 +29,9 @@ import ripplerest.core.sizing.SizedPattern;
  * in tying order.
  */
 public record EstimateView(
-    String verdict,
+    Sentence verdict,
     Outcome outcome,
-    String posture,
+    Sitting sits,
     HookView hook,
     List<String> parts,
     List<DimensionView> dimensions,
@@ -39,8 +41,9 @@ public record EstimateView(
     List<WeightView> weight,
     double massMg,
     double popBackMg,
+    Judgement.PopsBack popsBack,
     RestView rest,
-    String reason,
+    NoRest noRest,
     List<RestView> others,
     ReserveView reserve,
     FootprintView footprint,
@@ -48,7 +51,8 @@ public record EstimateView(
     List<WarningView> warnings,
     List<String> leftOut,
     OutlineView outline,
-    List<HandleView> handles) {
+    List<HandleView> handles,
+    FiguresView figures) {
 
   /** Dimensions of the hook, mm. */
   public record HookView(
@@ -59,7 +63,8 @@ public record EstimateView(
       String part, String name, double mm, double eyeLengths, String rule) {}
 
   /** A stretch of the shank, mm from the rear edge of the eye. */
-  public record SpanView(String part, String label, double fromMm, double toMm) {}
+  public record SpanView(
+      String part, SizedPattern.Span.Role role, String label, double fromMm, double toMm) {}
 
   /** A place on the shank, mm from the rear edge of the eye, in eye lengths and in shanks. */
   public record LandmarkView(String name, double mm, double eyeLengths, double shareOfShank) {}
@@ -73,53 +78,6 @@ public record EstimateView(
 
   /** Mass of one part and its share of the whole. */
   public record WeightView(String part, double massMg, double share) {}
-
-  /** One rest: heights over the undisturbed level, mm; lines to draw only for the others. */
-  public record RestView(
-      String landedFrom,
-      double pressed,
-      String posture,
-      double pitchDeg,
-      Judgement.Tilt tilt,
-      double rollDeg,
-      double eyeMm,
-      Judgement.Side eyeSide,
-      double bendMm,
-      Judgement.Side bendSide,
-      double pointMm,
-      Judgement.Side pointSide,
-      FibresView fibres,
-      List<SupportView> support,
-      ProofView proof,
-      StiffnessView sliding,
-      StiffnessView pinned,
-      Outcome recedingEnds,
-      EndView receding,
-      Outcome advancingEnds,
-      EndView advancing,
-      OutlineView outline) {}
-
-  /** Stiffness of a small heave (µN/mm), pitch and roll (µN·mm/rad). */
-  public record StiffnessView(double heave, double pitch, double roll) {}
-
-  /** An end of the interval of rests that hysteresis allows; null where it does not rest so. */
-  public record EndView(
-      String posture, double pitchDeg, double eyeMm, double bendMm, double pointMm) {}
-
-  /** Fibres by state. */
-  public record FibresView(int dry, int lying, int crossing, int drowned) {}
-
-  /** Shares of the whole weight that a part holds; negative where the film pulls it down. */
-  public record SupportView(String part, double film, double buoyancy, double total) {}
-
-  /** Residuals as shares of weight, and weight times shank; eigenvalues of the Hessian, µN/mm. */
-  public record ProofView(
-      double forceShare,
-      double momentShare,
-      double filmShare,
-      List<Double> stiffness,
-      int pendingChanges,
-      int caught) {}
 
   /**
    * Factors on the whole weight; {@code beyond} means more than the last factor tried, {@code
@@ -162,27 +120,12 @@ public record EstimateView(
       List<PartIntervalView> support) {}
 
   /** Something a tier should know. */
-  public record WarningView(String code, String part, String message, double amount, String unit) {}
+  public record WarningView(
+      String code, String part, Sentence message, double amount, String unit) {}
 
-  /** Lines to draw, world frame, mm: {@code [x, y, z]}, z up from the undisturbed level. */
-  public record OutlineView(
-      List<double[]> eye,
-      List<double[]> wire,
-      double wireMm,
-      List<ThickView> members,
-      List<WoundView> strands,
-      List<ThinView> fibres,
-      List<double[]> film,
-      List<double[]> across) {}
-
-  /** A thick member: its axis and the radius at each point of it, mm. */
-  public record ThickView(String part, List<double[]> axis, List<Double> radiiMm) {}
-
-  /** A strand of rib or wire, or a band: its axis and thickness, mm. */
-  public record WoundView(String part, List<double[]> axis, double thickMm) {}
-
-  /** A fibre: its state, whether the film bears it, and its bent line. */
-  public record ThinView(String part, String state, boolean bears, List<double[]> line) {}
+  /** The figures that are told against another fly's; {@code reserve} is null until it is known. */
+  public record FiguresView(
+      Sitting sits, double eyeMm, double bendMm, double pointMm, double pitchDeg, Double reserve) {}
 
   /** The view of an estimate in numbers, with nothing to draw. */
   public static EstimateView of(Estimate e) {
@@ -190,14 +133,9 @@ public record EstimateView(
   }
 
   /** The view of an estimate, with lines to draw of every rest. */
-  public static EstimateView drawn(Estimate e, Materials materials) {
-    Function<Rest, Optional<Outline>> drawn =
-        rest -> Optional.of(Outliner.of(e.sized(), materials, e.conditions(), rest));
-    Optional<Outline> first =
-        e.rest()
-            .map(drawn)
-            .orElseGet(() -> Optional.of(Outliner.dry(e.sized(), materials, e.conditions())));
-    return of(e, drawn, first);
+  public static EstimateView withOutline(Estimate e) {
+    return of(
+        e, rest -> Optional.of(Outliner.of(e.sized(), rest.film())), Optional.of(Outliner.of(e)));
   }
 
   private static EstimateView of(
@@ -205,12 +143,12 @@ public record EstimateView(
     return new EstimateView(
         e.verdict(),
         e.outcome(),
-        e.word(),
+        e.sits(),
         hook(e.sized().hook()),
         e.sized().pattern().names(),
         e.sized().dimensions().stream().map(EstimateView::dimension).toList(),
         e.sized().spans().stream()
-            .map(s -> new SpanView(s.part(), s.label(), mm(s.fromMm()), mm(s.toMm())))
+            .map(s -> new SpanView(s.part(), s.role(), s.label(), mm(s.fromMm()), mm(s.toMm())))
             .toList(),
         e.sized().landmarks().stream()
             .map(
@@ -224,16 +162,35 @@ public record EstimateView(
             .toList(),
         mm(e.massMg()),
         mm(e.popBackMg()),
-        e.rest().map(r -> rest(r, e.massMg(), Optional.empty())).orElse(null),
-        e.reason(),
-        e.others().stream().map(r -> rest(r, e.massMg(), drawn.apply(r))).toList(),
+        popsBack(e),
+        e.rest().map(r -> RestView.of(r, e.massMg(), Optional.empty())).orElse(null),
+        e.noRest().orElse(null),
+        e.others().stream().map(r -> RestView.of(r, e.massMg(), drawn.apply(r))).toList(),
         e.reserve().map(EstimateView::reserve).orElse(null),
         e.footprint().map(EstimateView::footprint).orElse(null),
         e.band().map(EstimateView::band).orElse(null),
         e.warnings().stream().map(EstimateView::warning).toList(),
         e.leftOut(),
-        outline.map(EstimateView::outline).orElse(null),
-        outline.map(o -> HandleView.of(e.sized(), o)).orElse(List.of()));
+        outline.map(OutlineView::of).orElse(null),
+        outline.map(o -> HandleView.of(e.sized(), o)).orElse(List.of()),
+        figures(Differences.Figures.of(e)));
+  }
+
+  private static Judgement.PopsBack popsBack(Estimate e) {
+    double lift = e.popBackMg();
+    return e.band()
+        .map(b -> Judgement.popsBack(b.popBackMg().low(), b.popBackMg().high()))
+        .orElse(Judgement.popsBack(lift, lift));
+  }
+
+  private static FiguresView figures(Differences.Figures f) {
+    return new FiguresView(
+        f.sits(),
+        mm(f.eyeMm()),
+        mm(f.bendMm()),
+        mm(f.pointMm()),
+        degrees(f.pitchDeg()),
+        f.reserve().map(EstimateView::degrees).orElse(null));
   }
 
   /** What lengths of a fly on this hook are measured by. */
@@ -249,65 +206,10 @@ public record EstimateView(
   private static FeatherView feather(Feather f) {
     return new FeatherView(
         f.part(),
-        rounded(f.hackleSize(), 10),
-        rounded(f.usedMm(), 10),
+        Words.rounded(f.hackleSize(), 1),
+        Words.rounded(f.usedMm(), 1),
         f.handMm().orElse(0.0),
-        rounded(f.runsOutAfter().orElse(0.0), 10));
-  }
-
-  private static RestView rest(Rest r, double massMg, Optional<Outline> outline) {
-    double weight = massMg * ripplerest.core.water.Water.GRAVITY;
-    return new RestView(
-        r.from().name(),
-        degrees(r.pressed()),
-        word(r.posture()),
-        degrees(Math.toDegrees(r.pose().pitchRad())),
-        Judgement.tilt(Math.toDegrees(r.pose().pitchRad())),
-        degrees(Math.toDegrees(Math.IEEEremainder(r.pose().rollRad(), 2 * Math.PI))),
-        mm(r.eyeMm()),
-        Judgement.side(r.eyeMm()),
-        mm(r.bendMm()),
-        Judgement.side(r.bendMm()),
-        mm(r.pointMm()),
-        Judgement.side(r.pointMm()),
-        new FibresView(
-            r.fibres().dry(), r.fibres().lying(), r.fibres().crossing(), r.fibres().drowned()),
-        r.support().stream()
-            .map(
-                s ->
-                    new SupportView(
-                        s.part(),
-                        share(s.filmUn() / weight),
-                        share(s.buoyancyUn() / weight),
-                        share(s.totalUn() / weight)))
-            .toList(),
-        new ProofView(
-            rounded(r.proof().forceShare(), 1e6),
-            rounded(r.proof().momentShare(), 1e6),
-            rounded(r.proof().filmShare(), 1e6),
-            r.proof().stiffness().stream().map(k -> rounded(k, 1e2)).toList(),
-            r.proof().pendingChanges(),
-            r.proof().caught()),
-        stiffness(r.sliding()),
-        stiffness(r.pinned()),
-        r.interval().recedingEnds(),
-        r.interval().receding().map(EstimateView::end).orElse(null),
-        r.interval().advancingEnds(),
-        r.interval().advancing().map(EstimateView::end).orElse(null),
-        outline.map(EstimateView::outline).orElse(null));
-  }
-
-  private static StiffnessView stiffness(Rest.Stiffness k) {
-    return new StiffnessView(rounded(k.heave(), 10), rounded(k.pitch(), 1), rounded(k.roll(), 1));
-  }
-
-  private static EndView end(Rest.End e) {
-    return new EndView(
-        word(e.posture()),
-        degrees(Math.toDegrees(e.pose().pitchRad())),
-        mm(e.eyeMm()),
-        mm(e.bendMm()),
-        mm(e.pointMm()));
+        Words.rounded(f.runsOutAfter().orElse(0.0), 1));
   }
 
   static FootprintView footprint(Footprint f) {
@@ -356,58 +258,15 @@ public record EstimateView(
     return new WarningView(w.code(), w.part(), w.message(), mm(w.amount()), w.unit());
   }
 
-  /** Several outlines as they are sent. */
-  public static List<OutlineView> outlines(List<Outline> all) {
-    return all.stream().map(EstimateView::outline).toList();
-  }
-
-  static OutlineView outline(Outline o) {
-    return new OutlineView(
-        line(o.eye()),
-        line(o.wire()),
-        mm(o.wireMm()),
-        o.members().stream()
-            .map(
-                m ->
-                    new ThickView(
-                        m.part(),
-                        line(m.axis()),
-                        m.radiiMm().stream().map(EstimateView::mm).toList()))
-            .toList(),
-        o.strands().stream()
-            .map(w -> new WoundView(w.part(), line(w.axis()), mm(w.thickMm())))
-            .toList(),
-        o.fibres().stream()
-            .map(f -> new ThinView(f.part(), word(f.state()), f.bears(), line(f.line())))
-            .toList(),
-        line(o.film()),
-        line(o.across()));
-  }
-
-  private static List<double[]> line(List<Vector3D> points) {
-    return points.stream()
-        .map(p -> new double[] {mm(p.getX()), mm(p.getY()), mm(p.getZ())})
-        .toList();
-  }
-
-  private static String word(Enum<?> constant) {
-    return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
   private static double mm(double v) {
-    return rounded(v, 1e3);
+    return Words.rounded(v, 3);
   }
 
   private static double degrees(double v) {
-    return rounded(v, 1e2);
+    return Words.rounded(v, 2);
   }
 
   private static double share(double v) {
-    return rounded(v, 1e4);
-  }
-
-  /** To a decimal, and never minus nought. */
-  private static double rounded(double v, double parts) {
-    return Math.round(v * parts) / parts + 0.0;
+    return Words.rounded(v, 4);
   }
 }

@@ -1,9 +1,9 @@
 package ripplerest.exchange.view;
 
 import java.util.List;
-import java.util.Locale;
 import ripplerest.core.advice.FootprintMatch;
 import ripplerest.core.hook.NaturalFootprint;
+import ripplerest.core.quantity.Words;
 
 /** What the natural presses into the film, and what the fly does on several hooks; mm. */
 public record FootprintsView(
@@ -20,13 +20,13 @@ public record FootprintsView(
     NaturalFootprint n = m.natural();
     List<ComparedView> flies = new java.util.ArrayList<>();
     flies.add(compared("own", m.now()));
-    m.ways()
-        .forEach(
-            w ->
-                flies.add(
-                    compared(w.way().name().toLowerCase(Locale.ROOT).replace('_', '-'), w.fly())));
+    m.ways().forEach(w -> flies.add(compared(Words.id(w.way()), w.fly())));
     return new FootprintsView(
-        tenths(n.lengthMm()), tenths(n.widthMm()), n.dimples(), n.words(), flies);
+        Words.rounded(n.lengthMm(), 1),
+        Words.rounded(n.widthMm(), 1),
+        n.dimples(),
+        n.words(),
+        flies);
   }
 
   private static ComparedView compared(String way, FootprintMatch.Compared c) {
@@ -34,11 +34,7 @@ public record FootprintsView(
         way,
         c.size(),
         c.footprint().map(EstimateView::footprint).orElse(null),
-        Math.round(c.longer() * 100) / 100.0,
-        Math.round(c.wider() * 100) / 100.0);
-  }
-
-  private static double tenths(double mm) {
-    return Math.round(mm * 10) / 10.0;
+        Words.rounded(c.longer(), 2),
+        Words.rounded(c.wider(), 2));
   }
 }

@@ -5,14 +5,15 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.outline.Anchor;
 import ripplerest.core.outline.Outline;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.Handle;
 import ripplerest.core.sizing.SizedPattern;
 
 /**
  * Something on the fly that a hand can move: which field of which part (-1: the hook), what it is
  * now, its bounds and steps in {@code unit}, the rules that name a place on the way, where its
- * border lies on the shank ({@code null}: nowhere), and from where to where it reaches on the
- * drawing (empty: not drawn).
+ * border lies on the shank ({@code null}: nowhere) and whether that moves toward the eye as it
+ * grows, and from where to where it reaches on the drawing (empty: not drawn).
  */
 public record HandleView(
     String part,
@@ -28,6 +29,7 @@ public record HandleView(
     double leap,
     List<SnapView> snaps,
     PlaceView onShank,
+    boolean towardEye,
     List<double[]> reach) {
 
   /** A place that a rule of thumb names, and what the pattern holds there. */
@@ -60,6 +62,7 @@ public record HandleView(
             .map(s -> new SnapView(s.name(), rounded(s.mm()), length(s.length())))
             .toList(),
         Double.isNaN(h.shankMm()) ? null : new PlaceView(rounded(h.shankMm())),
+        h.towardEye(),
         reach.stream()
             .map(p -> new double[] {rounded(p.getX()), rounded(p.getY()), rounded(p.getZ())})
             .toList());
@@ -68,14 +71,11 @@ public record HandleView(
   /** A length as a pattern holds it. */
   public static LengthView length(Length length) {
     return length instanceof Length.Rule rule
-        ? new LengthView(
-            rule.reference().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
-            rounded(rule.factor()),
-            0)
+        ? new LengthView(Words.id(rule.reference()), rounded(rule.factor()), 0)
         : new LengthView("", 0, rounded(((Length.Pinned) length).mm()));
   }
 
   private static double rounded(double v) {
-    return Math.round(v * 1e3) / 1e3 + 0.0;
+    return Words.rounded(v, 3);
   }
 }

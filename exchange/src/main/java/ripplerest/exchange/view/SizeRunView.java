@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import ripplerest.core.advice.SizeRun;
 import ripplerest.core.estimate.Estimate;
-import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outliner;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Sitting;
 
 /** One pattern across hook sizes, large to small, each drawn at rest. */
 public record SizeRunView(List<RunRowView> rows) {
@@ -18,22 +20,22 @@ public record SizeRunView(List<RunRowView> rows) {
   public record RunRowView(
       int size,
       boolean works,
-      String why,
-      String verdict,
-      String posture,
+      Sentence why,
+      Sentence verdict,
+      Sitting sits,
       double pitchDeg,
       double eyeMm,
       double keepsPostureTo,
       double sinksAt,
       double massMg,
       EstimateView.HookView measure,
-      EstimateView.OutlineView outline) {}
+      OutlineView outline) {}
 
-  static SizeRunView of(List<SizeRun.Row> rows, Materials materials) {
-    return new SizeRunView(rows.stream().map(r -> row(r, materials)).toList());
+  static SizeRunView of(List<SizeRun.Row> rows) {
+    return new SizeRunView(rows.stream().map(SizeRunView::row).toList());
   }
 
-  private static RunRowView row(SizeRun.Row row, Materials materials) {
+  private static RunRowView row(SizeRun.Row row) {
     Estimate e = row.estimate();
     EstimateView view = EstimateView.of(e);
     return new RunRowView(
@@ -41,20 +43,17 @@ public record SizeRunView(List<RunRowView> rows) {
         row.works(),
         row.why(),
         e.verdict(),
-        view.posture(),
+        e.sits(),
         view.rest() == null ? 0 : view.rest().pitchDeg(),
         view.rest() == null ? 0 : view.rest().eyeMm(),
         tenths(e.reserve().map(FilmReserve::keepsPostureTo)),
         tenths(e.reserve().map(FilmReserve::sinksAt)),
         view.massMg(),
         view.hook(),
-        EstimateView.outline(
-            e.rest()
-                .map(r -> Outliner.of(e.sized(), materials, e.conditions(), r))
-                .orElseGet(() -> Outliner.dry(e.sized(), materials, e.conditions()))));
+        OutlineView.of(Outliner.of(e)));
   }
 
   private static double tenths(Optional<Double> factor) {
-    return Math.round(factor.orElse(0.0) * 10) / 10.0;
+    return Words.rounded(factor.orElse(0.0), 1);
   }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import ripplerest.core.outline.LightPattern;
 import ripplerest.core.outline.Surface;
+import ripplerest.core.quantity.Words;
 
 /**
  * The film from above and from below: heights (mm, to a thousandth) and light (1: undented film, to
@@ -22,21 +23,21 @@ public record SurfaceView(
     double windowPerDepth) {
 
   /** A film as it is sent. */
-  public static SurfaceView of(Surface s) {
+  static SurfaceView of(Surface s) {
     return new SurfaceView(
         s.cellMm(),
         s.fromMm(),
-        rows(s.heightMm(), 1e3),
-        rows(s.light().light(), 1e2),
+        rows(s.heightMm(), 3),
+        rows(s.light().light(), 2),
         s.light().cellMm(),
         s.light().fromMm(),
         Surface.BOTTOM_MM,
         LightPattern.WINDOW_PER_DEPTH);
   }
 
-  private static List<double[]> rows(double[][] grid, double parts) {
+  private static List<double[]> rows(double[][] grid, int decimals) {
     return Arrays.stream(grid)
-        .map(row -> Arrays.stream(row).map(v -> Math.round(v * parts) / parts + 0.0).toArray())
+        .map(row -> Arrays.stream(row).map(v -> Words.rounded(v, decimals)).toArray())
         .toList();
   }
 }

@@ -1,11 +1,14 @@
 package ripplerest.exchange.view;
 
 import java.util.List;
-import ripplerest.core.estimate.Lean;
-import ripplerest.core.estimate.Sits;
+import ripplerest.core.estimate.PitchBalance;
+import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.estimate.WhatIfs;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Judgement;
 import ripplerest.core.rest.Outcome;
+import ripplerest.core.rest.Sitting;
 
 /**
  * What a tier asks of a fly, answered: weakest link, each part soaked, one wire heavier, and why it
@@ -20,12 +23,9 @@ import ripplerest.core.rest.Outcome;
 public record WhatIfsView(
     SitsView now, String weakest, List<WhatIfView> soaked, WhatIfView heavier, LeanView lean) {
 
-  /**
-   * How a fly sits; {@code posture} is {@code sunk} or {@code unsettled}, and the numbers 0, for
-   * one that does not rest.
-   */
+  /** How a fly sits; the numbers are 0 for one that does not rest. */
   public record SitsView(
-      String posture,
+      Sitting sits,
       double pitchDeg,
       Judgement.Tilt tilt,
       double eyeMm,
@@ -34,8 +34,11 @@ public record WhatIfsView(
       double sinksAt,
       double massMg) {}
 
-  /** One thing otherwise. */
-  public record WhatIfView(String part, SitsView then) {}
+  /**
+   * One thing otherwise: how the fly sits then, and its film reserve, both against the fly as it
+   * is.
+   */
+  public record WhatIfView(String part, SitsView then, Sentence sits, String reserve) {}
 
   /** Why it leans, in words, with what holds it where and what would change it. */
   public record LeanView(
@@ -51,18 +54,19 @@ public record WhatIfsView(
     return new WhatIfsView(
         sits(w.now()),
         w.weakest().map(WhatIfs.WhatIf::part).orElse(""),
-        w.soaked().stream().map(WhatIfsView::whatIf).toList(),
-        w.heavier().map(WhatIfsView::whatIf).orElse(null),
+        w.soaked().stream().map(s -> whatIf(s, w.now())).toList(),
+        w.heavier().map(h -> whatIf(h, w.now())).orElse(null),
         w.lean().map(WhatIfsView::lean).orElse(null));
   }
 
-  private static WhatIfView whatIf(WhatIfs.WhatIf w) {
-    return new WhatIfView(w.part(), sits(w.then()));
+  private static WhatIfView whatIf(WhatIfs.WhatIf w, RestSummary now) {
+    return new WhatIfView(
+        w.part(), sits(w.then()), w.then().sitsAgainst(now), w.then().reserveAgainst(now));
   }
 
-  static SitsView sits(Sits s) {
+  static SitsView sits(RestSummary s) {
     return new SitsView(
-        s.word(),
+        s.sits(),
         tenth(s.pitchDeg()),
         Judgement.tilt(s.pitchDeg()),
         hundredth(s.eyeMm()),
@@ -72,7 +76,7 @@ public record WhatIfsView(
         tenth(s.massMg()));
   }
 
-  private static LeanView lean(Lean l) {
+  private static LeanView lean(PitchBalance l) {
     return new LeanView(
         l.words(),
         tenth(l.pitchDeg()),
@@ -85,10 +89,10 @@ public record WhatIfsView(
   }
 
   private static double tenth(double v) {
-    return Math.round(v * 10) / 10.0 + 0.0;
+    return Words.rounded(v, 1);
   }
 
   private static double hundredth(double v) {
-    return Math.round(v * 100) / 100.0 + 0.0;
+    return Words.rounded(v, 2);
   }
 }

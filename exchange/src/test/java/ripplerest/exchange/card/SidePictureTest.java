@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
@@ -37,10 +38,10 @@ class SidePictureTest {
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
     SizedPattern sized = sizer.size(Sizer.defaults(School.named(school), hook, "test"));
     Rest rest =
-        Estimator.estimate(sized, materials, Conditions.DEFAULT, Options.poseOnly())
+        Estimator.estimate(PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.poseOnly())
             .rest()
             .orElseThrow();
-    Outline fly = Outliner.of(sized, materials, Conditions.DEFAULT, rest);
+    Outline fly = Outliner.of(sized, rest.film());
     SidePicture picture = new SidePicture(scale, crooked);
 
     Vector2D eye = picture.at(fly, fly.wire().get(0));

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.exchange.view.EstimateView;
@@ -65,7 +66,8 @@ class PatternFormatTest {
   private static String estimate(PatternFile file) {
     var estimate =
         Estimator.estimate(
-            SIZER.size(file.pattern()), MATERIALS, file.conditions(), Options.poseOnly());
+            PreparedFly.of(SIZER.size(file.pattern()), MATERIALS, file.conditions()),
+            Options.poseOnly());
     return JsonMapper.shared().writeValueAsString(EstimateView.of(estimate));
   }
 

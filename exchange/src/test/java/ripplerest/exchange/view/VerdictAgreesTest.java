@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Judgement;
 import ripplerest.core.rest.Outcome;
@@ -36,15 +37,16 @@ class VerdictAgreesTest {
     PatternFile fly = new PatternReader(SIZER).read(Files.readAllBytes(file));
     Estimate estimate =
         Estimator.estimate(
-            SIZER.size(fly.pattern()), MATERIALS, fly.conditions(), Options.poseOnly());
+            PreparedFly.of(SIZER.size(fly.pattern()), MATERIALS, fly.conditions()),
+            Options.poseOnly());
     EstimateView view = EstimateView.of(estimate);
-    String said = view.verdict();
+    String said = view.verdict().toString();
     assertThat(view.outcome()).isEqualTo(estimate.outcome());
     if (view.outcome() != Outcome.RESTS) {
       assertThat(said).startsWith(view.outcome() == Outcome.SINKS ? "Sinks" : "Not known");
       return;
     }
-    EstimateView.RestView rest = view.rest();
+    RestView rest = view.rest();
     assertThat(said.contains(", level")).isEqualTo(rest.tilt() == Judgement.Tilt.LEVEL);
     assertThat(said.contains("° tail down")).isEqualTo(rest.tilt() == Judgement.Tilt.TAIL_DOWN);
     assertThat(said.contains("° head down")).isEqualTo(rest.tilt() == Judgement.Tilt.HEAD_DOWN);

@@ -81,7 +81,7 @@ public final class CylinderLaw {
     double h = (to - from + 2 * width) / fine;
     for (int i = 1; i <= fine; i++) {
       double d = from - width + (i - 0.5) * h;
-      branch.look(d, drowned);
+      branch.evaluate(d, drowned);
       int at = 3 * i;
       work[at] = work[at - 3] + branch.heldFilm * h;
       work[at + 1] = work[at - 2] + branch.heldPressure * h;
@@ -237,7 +237,7 @@ public final class CylinderLaw {
     }
 
     /** Depths are asked in rising order. */
-    void look(double d, double drowned) {
+    void evaluate(double d, double drowned) {
       boolean held = d >= low && d <= high;
       heldFilm = 0;
       heldPressure = 0;

@@ -180,7 +180,7 @@ public final class LyingLaw {
   }
 
   /** All there is to know at one height of the root over the level, L; kept in the fields. */
-  public void look(double gap) {
+  public void bringUpToDate(double gap) {
     if (gap >= touch) {
       force = 0;
       push = 0;

@@ -11,7 +11,7 @@ import ripplerest.app.http.BusyException;
  * wait in order, and past those whoever asks is told to ask again.
  */
 @Component
-public class RightOfWay implements QuietGate {
+public class InteractivePriority implements QuietGate {
   /** Long work is held up for no longer than this at a time, ms. */
   private static final long MOST_MILLIS = 1500;
 

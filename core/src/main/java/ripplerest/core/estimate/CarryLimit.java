@@ -15,7 +15,7 @@ import ripplerest.core.rest.Carry;
  * @param beads the largest bead of each metal that is no heavier
  * @param nymphs the largest beaded nymph of each metal that is no heavier
  */
-public record Hung(Carry carry, List<Bead> beads, List<Nymph> nymphs) {
+public record CarryLimit(Carry carry, List<Bead> beads, List<Nymph> nymphs) {
   /** Bead diameters that are sold, mm; common practice, no source. */
   private static final double[] DIAMETERS = {1.5, 2.0, 2.4, 2.8, 3.2, 3.5, 4.0};
 
@@ -72,7 +72,7 @@ public record Hung(Carry carry, List<Bead> beads, List<Nymph> nymphs) {
     }
   }
 
-  static Hung of(Carry carry) {
+  static CarryLimit of(Carry carry) {
     List<Bead> beads =
         Arrays.stream(Metal.values())
             .flatMap(
@@ -85,7 +85,7 @@ public record Hung(Carry carry, List<Bead> beads, List<Nymph> nymphs) {
             .toList();
     List<Nymph> nymphs =
         Arrays.stream(Metal.values()).flatMap(m -> largest(m, carry.mg()).stream()).toList();
-    return new Hung(carry, beads, nymphs);
+    return new CarryLimit(carry, beads, nymphs);
   }
 
   private static Optional<Nymph> largest(Metal metal, double mg) {

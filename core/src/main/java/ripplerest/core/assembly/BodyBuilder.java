@@ -22,7 +22,7 @@ import ripplerest.core.sizing.SizedPattern.Span;
 import ripplerest.core.water.Floatant;
 
 /** One fly as it grows, and the few ways in which anything is laid on it. */
-final class Layup {
+final class BodyBuilder {
   /** Everything on the shank shares one meniscus. */
   static final String SHANK_LINE = "shank-line";
 
@@ -43,7 +43,7 @@ final class Layup {
   private final List<Member> members = new ArrayList<>();
   private final List<Fibre> fibres = new ArrayList<>();
 
-  Layup(SizedPattern sized, Materials materials, Floatant floatant, Mesh mesh) {
+  BodyBuilder(SizedPattern sized, Materials materials, Floatant floatant, Mesh mesh) {
     this.sized = sized;
     this.hook = sized.hook();
     this.girth = new Girth(sized.pattern(), sized.hook());

@@ -1,8 +1,9 @@
-package ripplerest.exchange.view;
+package ripplerest.core.question;
 
 import java.util.List;
 import java.util.Optional;
 import ripplerest.core.advice.Goal;
+import ripplerest.core.estimate.Answers;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
 
@@ -17,11 +18,19 @@ import ripplerest.core.hook.Natural;
  * @param goal that is wanted, if any
  * @param ownHooks hooks that the tier has beside those of the size table
  */
-public record Ask(
+public record Details(
     int casts,
     long seed,
     String part,
     double reserve,
     Optional<Natural> natural,
     Optional<Goal> goal,
-    List<HookSpec> ownHooks) {}
+    List<HookSpec> ownHooks) {
+  /** What a question is asked with if nothing is said. */
+  public static final Details USUAL =
+      new Details(Answers.CASTS, 1, "", 2, Optional.empty(), Optional.empty(), List.of());
+
+  public Details {
+    ownHooks = List.copyOf(ownHooks);
+  }
+}

@@ -6,21 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
-import ripplerest.core.material.Materials;
-import ripplerest.core.rest.Attitude;
 import ripplerest.core.rest.Judgement;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.Sizer;
-import ripplerest.core.water.Conditions;
 
 /**
  * Why a fly falls on its tail, or does not: where its weight acts and where the water holds it, as
@@ -32,14 +26,14 @@ import ripplerest.core.water.Conditions;
  *     their moments about the weight cancel, but for what is too small to name
  * @param changes how it would lean with something otherwise
  */
-public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> changes) {
+public record PitchBalance(double pitchDeg, Way way, List<Lever> levers, List<Change> changes) {
   private static final double LONGER = 1.25;
   private static final int MORE_FIBRES = 4;
 
   /** What holds less than this share has no place worth telling. */
   private static final double LEAST_SHARE = 0.02;
 
-  public Lean {
+  public PitchBalance {
     levers = List.copyOf(levers);
     changes = List.copyOf(changes);
   }
@@ -70,7 +64,7 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
    */
   public record Change(String words, Outcome outcome, Optional<Double> pitchDeg) {}
 
-  static Lean of(SizedPattern sized, Rest rest, Materials materials, Conditions conditions) {
+  static PitchBalance of(PreparedFly fly, Rest rest) {
     double weight = rest.support().stream().mapToDouble(Rest.Support::totalUn).sum();
     List<Lever> levers =
         rest.support().stream()
@@ -81,13 +75,8 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
     double pitch = Math.toDegrees(rest.pose().pitchRad());
     Way way = way(rest.posture(), pitch);
     List<Change> changes = new ArrayList<>();
-    others(sized.pattern())
-        .forEach(
-            (words, other) ->
-                changes.add(
-                    change(
-                        words, Sizer.like(sized, materials).size(other), materials, conditions)));
-    return new Lean(pitch, way, levers, changes);
+    others(fly.pattern()).forEach((words, other) -> changes.add(change(words, fly.with(other))));
+    return new PitchBalance(pitch, way, levers, changes);
   }
 
   private static Way way(Posture posture, double pitchDeg) {
@@ -101,10 +90,8 @@ public record Lean(double pitchDeg, Way way, List<Lever> levers, List<Change> ch
     };
   }
 
-  private static Change change(
-      String words, SizedPattern sized, Materials materials, Conditions conditions) {
-    Trial trial = new Trial(sized, materials, conditions, Mesh.WORKING);
-    Landing upright = trial.land(Attitude.UPRIGHT);
+  private static Change change(String words, PreparedFly fly) {
+    Landing upright = LandedFly.of(fly).landing();
     return new Change(
         words, upright.outcome(), upright.rest().map(r -> Math.toDegrees(r.pose().pitchRad())));
   }

@@ -1,0 +1,79 @@
+package ripplerest.app.work;
+
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Function;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.async.DeferredResult;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
+import ripplerest.core.estimate.Work;
+import ripplerest.core.question.Answer;
+import ripplerest.exchange.view.AnswerLine;
+
+/**
+ * Whatever takes longer than a pose: it waits in the one queue, holds still for whoever waits for a
+ * pose, and is given up when whoever asked goes away.
+ */
+@Component
+public class Answering {
+  private final LongWork queue;
+  private final InteractivePriority way;
+
+  Answering(LongWork queue, InteractivePriority way) {
+    this.queue = queue;
+    this.way = way;
+  }
+
+  /**
+   * An answer as lines of JSON: its place while it waits, how far it is, and last what was found;
+   * 429 when too many wait.
+   */
+  public ResponseEntity<ResponseBodyEmitter> stream(Function<Work, Answer> question) {
+    Lines lines = new Lines(AnswerLine::progress, AnswerLine::problem, way);
+    queue.submit(
+        new LongWork.Job() {
+          @Override
+          public boolean waits(int before) {
+            return lines.send(AnswerLine.waits(before));
+          }
+
+          @Override
+          public void run() {
+            lines.answer(() -> AnswerLine.of(question.apply(lines)));
+          }
+        });
+    return lines.response();
+  }
+
+  /** Something that is sent whole, such as a file; whoever waits holds no thread. */
+  public <T> DeferredResult<T> whole(Function<Work, T> work) {
+    DeferredResult<T> later = new DeferredResult<>(0L);
+    AtomicBoolean gone = new AtomicBoolean();
+    later.onError(e -> gone.set(true));
+    later.onTimeout(() -> gone.set(true));
+    Work watched =
+        Work.until(
+            () -> {
+              way.giveWay();
+              return gone.get();
+            });
+    queue.submit(
+        new LongWork.Job() {
+          @Override
+          public boolean waits(int before) {
+            return !gone.get();
+          }
+
+          @Override
+          public void run() {
+            try {
+              watched.throwIfCancelled();
+              later.setResult(work.apply(watched));
+            } catch (RuntimeException e) {
+              later.setErrorResult(e);
+            }
+          }
+        });
+    return later;
+  }
+}

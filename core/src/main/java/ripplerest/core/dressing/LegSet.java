@@ -1,0 +1,7 @@
+package ripplerest.core.dressing;
+
+/** Which way legs are set. */
+public enum LegSet {
+  DOWN,
+  UP
+}

@@ -1,0 +1,37 @@
+package ripplerest.core.film;
+
+import java.util.Map;
+import java.util.TreeMap;
+import ripplerest.core.assembly.FlyBody;
+
+/** What the water does to each part of a fly in the pose that was settled last. */
+final class PartSupport {
+  private PartSupport() {}
+
+  /**
+   * Part name to {force of the film, buoyancy, moment that turns the tail end up}, µN and µN·mm
+   * about the centre of mass.
+   */
+  static Map<String, double[]> of(FlyBody body, Slices slices, Fibres fibres, FilmState state) {
+    Map<String, double[]> byPart = new TreeMap<>();
+    for (int k = 0; k < slices.count; k++) {
+      String part = body.members().get(slices.member[k]).part();
+      double[] held = byPart.computeIfAbsent(part, p -> new double[3]);
+      held[0] += slices.film[k];
+      held[1] += slices.total[k] - slices.film[k];
+      held[2] += slices.total[k] * slices.x[k];
+    }
+    for (int i = 0; i < fibres.count; i++) {
+      double[] held = byPart.computeIfAbsent(body.fibres().get(i).part(), p -> new double[3]);
+      double buoyancy = fibres.buoyancy(i, state.fibres[i]);
+      held[0] += fibres.force[i];
+      held[1] += buoyancy;
+      held[2] += fibres.force[i] * (fibres.x[i] + fibres.outX[i] * fibres.reach[i]);
+      if (buoyancy > 0) {
+        double middle = fibres.buoyancyReach(i, state.fibres[i]);
+        held[2] += buoyancy * (fibres.x[i] + fibres.outX[i] * middle);
+      }
+    }
+    return byPart;
+  }
+}
