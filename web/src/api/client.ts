@@ -157,6 +157,10 @@ export const stepPattern = (id: string, revision: number, way: 'undo' | 'redo', 
     send('POST', undefined, queued(revision, key)),
   )
 
+/** Marks a pattern to stand first in the list, or takes the mark off. */
+export const favourPattern = (id: string, on: boolean) =>
+  once<undefined>(`/api/patterns/${id}/favourite`, send(on ? 'PUT' : 'DELETE'))
+
 export const addPattern = (document: PatternDocument) =>
   once<PatternResource>('/api/patterns/imports', send('POST', document))
 
@@ -364,6 +368,15 @@ export const finishTying = (pattern: string, revision: number, key: string) =>
     `/api/patterns/${pattern}/tying/finish`,
     send('POST', undefined, queued(revision, key)),
   )
+
+/** Which build this is, and whose work is in it. */
+export type Notice = { name: string; version: string; licence: string }
+
+export const aboutThis = () => call<Schemas['About']>('/api/about')
+export const listNotices = async (): Promise<Notice[]> =>
+  (
+    await Promise.all([call<Notice[]>('/notices-java.json'), call<Notice[]>('/notices-page.json')])
+  ).flat()
 
 /** What was lately deleted, and the way back. */
 export const listDeleted = () => call<Schemas['Thing'][]>('/api/deleted')

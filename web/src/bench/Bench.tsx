@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useNavigate, useSearchParams } from 'react-router'
 import { ApiError, mapSurface } from '../api/client'
 import type {
   Estimate,
@@ -19,22 +19,18 @@ import { fieldProblem } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import type { Point } from '../scene/projection'
 import { seesLine } from '../scene/projection'
-import { Calibrate } from '../drawing/Calibrate'
 import { type Opened, benchCommands } from './benchCommands'
-import { Commands, Keys } from '../shell/Commands'
-import { ConflictDialog } from './ConflictDialog'
 import { DrawingBar, type Looks } from '../drawing/DrawingBar'
 import { FishPlace } from '../drawing/FishPlace'
 import { FlyDrawing } from '../drawing/FlyDrawing'
-import { Goals } from './Goals'
+import { useHand } from '../drawing/useHand'
 import { Handles } from './Handles'
 import { Heading } from './Heading'
-import { Hint, hintTaken } from './Hint'
+import { STEPS, tour, tourTaken } from './tour'
 import { Cautions, Readings } from '../readings/Readings'
 import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
 import { Tray } from './Tray'
-import { TypeValue } from './TypeValue'
 import { UnitChoice } from '../shell/UnitChoice'
 import { nameOfPart } from './PartSheets'
 import { useAnswers } from '../readings/useAnswers'
@@ -43,8 +39,21 @@ import { useBefore } from './useBefore'
 import { useDifferences } from './useDifferences'
 import type { Pulled } from './useGiveUp'
 import { useKeys } from '../shell/useKeys'
+import { usePlace, useRest } from './usePlace'
 import { bare, usePose } from './usePose'
 import { stillness, useSettling } from '../drawing/useSettling'
+
+// Windows are loaded when they are opened.
+const FirstVisit = lazy(() => import('./FirstVisit').then((m) => ({ default: m.FirstVisit })))
+const ConflictDialog = lazy(() =>
+  import('./ConflictDialog').then((m) => ({ default: m.ConflictDialog })),
+)
+const TypeValue = lazy(() => import('./TypeValue').then((m) => ({ default: m.TypeValue })))
+const Calibrate = lazy(() => import('../drawing/Calibrate').then((m) => ({ default: m.Calibrate })))
+const Commands = lazy(() => import('../shell/Commands').then((m) => ({ default: m.Commands })))
+const Keys = lazy(() => import('../shell/Commands').then((m) => ({ default: m.Keys })))
+const Goals = lazy(() => import('./Goals').then((m) => ({ default: m.Goals })))
+const Notes = lazy(() => import('./Notes').then((m) => ({ default: m.Notes })))
 
 type Props = {
   opened: PatternResource
@@ -55,7 +64,8 @@ type Props = {
   /** Keeps this version as a pattern of its own; told once it is kept. */
   onKeepBoth: (mine: PatternDocument, kept: () => void) => void
   onDelete: () => void
-  onSchool: (school: string) => void
+  favourite: boolean
+  onFavourite: (on: boolean) => void
 }
 
 const QUIET_MS = 500
@@ -68,17 +78,19 @@ const verdictOf = (estimate: Estimate | undefined) =>
 
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
 export function Bench(props: Props) {
-  const { opened, schools, kinds, onSaved, onCopy, onKeepBoth, onDelete, onSchool } = props
+  const { opened, schools, kinds, favourite } = props
+  const { onSaved, onCopy, onKeepBoth, onDelete, onFavourite } = props
   const { document, state, kept: stored, change, step, resolve, retry } = useAutosave(opened)
-  const [chosen, setChosen] = useState('')
+  const { camera, chosen, rest: restInAddress, put } = usePlace()
+  const setChosen = useCallback((part: string) => put({ part }), [put])
   const [window_, setWindow] = useState<Opened>()
   const [typed, setTyped] = useState<{ handle: Handle; at: Point; text: string }>()
-  const [looks, setLooks] = useState<Looks>({
-    camera: 'side',
-    grid: false,
-    trueSize: false,
-    told: true,
-  })
+  const [shownWith, setShownWith] = useState({ grid: false, trueSize: false, told: true })
+  const looks: Looks = { ...shownWith, camera }
+  const setLooks = ({ camera: to, ...others }: Looks) => {
+    setShownWith(others)
+    if (to !== camera) put({ view: to === 'side' ? '' : to })
+  }
   const [fish, setFish] = useState({ deepMm: 60, behindMm: 72 })
   unit.use()
   const own = useMemo(() => bare(document), [document])
@@ -97,9 +109,8 @@ export function Bench(props: Props) {
   )
   const full = answers.WHOLE?.estimate
   const settling = useSettling(key, fly)
-  const [shown, setShown] = useState({ key, rest: '0' })
   const others = full?.others ?? []
-  const rest = shown.key === key ? shown.rest : '0'
+  const rest = useRest(key, restInAddress, () => put({ rest: '' }))
   const other = others[Number(rest) - 1]
   const laden = rest === LADEN ? answers.CARRY?.carry?.under : undefined
   const surface = useQuery({
@@ -132,7 +143,7 @@ export function Bench(props: Props) {
   const { expect } = pose
   const commit = useCallback(
     (next: PatternDocument) => {
-      hintTaken()
+      tourTaken()
       expect(next)
       change(next)
     },
@@ -144,11 +155,9 @@ export function Bench(props: Props) {
     else if (held === 'held') pose.follow(next)
     else commit(next)
   }
-  const press = (k: string) =>
-    globalThis.document
-      .querySelector('[data-testid="fly"]')
-      ?.dispatchEvent(new KeyboardEvent('keydown', { key: k, bubbles: true }))
+  const hand = useHand()
   const navigate = useNavigate()
+  const called = useSearchParams()[0].has('tour')
   const commands = benchCommands({
     id: opened.id,
     looks,
@@ -168,7 +177,7 @@ export function Bench(props: Props) {
   const materials = useMemo(() => materialsOf(document), [document])
   const aside = Boolean(other || laden || settling.outline)
   return (
-    <main className="flex flex-1 flex-col">
+    <main id="main" tabIndex={-1} className="flex flex-1 flex-col">
       <Heading
         document={document}
         state={state}
@@ -179,7 +188,9 @@ export function Bench(props: Props) {
         onChange={change}
         onCopy={onCopy}
         onDelete={onDelete}
-        onSchool={onSchool}
+        onNotes={() => setWindow('notes')}
+        favourite={favourite}
+        onFavourite={onFavourite}
         onRetry={retry}
       />
       {pose.error && (
@@ -187,9 +198,14 @@ export function Bench(props: Props) {
           {problemWords(pose.error)}
         </p>
       )}
+      {(tour.use() < STEPS || called) && (
+        <Suspense>
+          <FirstVisit />
+        </Suspense>
+      )}
       <p
         aria-live="polite"
-        className="min-h-14 px-6 leading-7"
+        className="min-h-14 px-6 max-sm:px-3 leading-7"
         data-testid="verdict"
         data-fly={pose.isStale ? 'stale' : 'fresh'}
       >
@@ -209,6 +225,7 @@ export function Bench(props: Props) {
               before={aside ? undefined : before}
               since={aside ? undefined : since}
               camera={looks.camera}
+              hand={hand}
               surface={surface.data}
               fish={fish}
               grid={looks.grid}
@@ -234,12 +251,14 @@ export function Bench(props: Props) {
             />
           )}
           {typed && (
-            <TypeValue
-              {...typed}
-              document={document}
-              onChange={commit}
-              onClose={() => setTyped(undefined)}
-            />
+            <Suspense>
+              <TypeValue
+                {...typed}
+                document={document}
+                onChange={commit}
+                onClose={() => setTyped(undefined)}
+              />
+            </Suspense>
           )}
           <DrawingBar
             looks={looks}
@@ -249,7 +268,7 @@ export function Bench(props: Props) {
             }}
             playing={settling.playing}
             onPlay={stillness() ? undefined : settling.play}
-            onKey={press}
+            onHand={hand.act}
             onSave={() => savePicture(document.pattern.name)}
           />
           {settling.failed && (
@@ -258,13 +277,12 @@ export function Bench(props: Props) {
             </p>
           )}
           {looks.camera === 'below' && <FishPlace fish={fish} onMove={setFish} />}
-          <Hint />
           {estimate?.rest && looks.camera !== 'below' && (
             <RestChoice
               rests={[estimate.rest, ...others]}
               laden={answers.CARRY?.carry}
               shown={rest}
-              onShow={(to) => setShown({ key, rest: to })}
+              onShow={(to) => put({ rest: to === '0' ? '' : to })}
             />
           )}
         </div>
@@ -315,33 +333,47 @@ export function Bench(props: Props) {
           />
         </div>
       </div>
-      <Goals
-        open={window_ === 'goals'}
-        fly={document}
-        onApply={(next) => {
-          setWindow(undefined)
-          commit(next)
-        }}
-        onClose={() => setWindow(undefined)}
-      />
-      <Commands
-        open={window_ === 'commands'}
-        commands={commands}
-        onClose={() => setWindow(undefined)}
-      />
-      <Keys open={window_ === 'keys'} commands={commands} onClose={() => setWindow(undefined)} />
-      <Calibrate open={window_ === 'calibrate'} onClose={() => setWindow(undefined)} />
-      <ConflictDialog
-        mine={document}
-        stored={state.kind === 'changed-elsewhere' ? state.stored : undefined}
-        onMine={() => state.kind === 'changed-elsewhere' && resolve('mine', state.stored)}
-        onTheirs={() => state.kind === 'changed-elsewhere' && resolve('theirs', state.stored)}
-        onBoth={() => {
-          if (state.kind !== 'changed-elsewhere') return
-          const { stored: theirs } = state
-          onKeepBoth(renamed(document), () => resolve('theirs', theirs))
-        }}
-      />
+      <Suspense>
+        {window_ === 'goals' && (
+          <Goals
+            open
+            fly={document}
+            onApply={(next) => {
+              setWindow(undefined)
+              commit(next)
+            }}
+            onClose={() => setWindow(undefined)}
+          />
+        )}
+        {window_ === 'commands' && (
+          <Commands open commands={commands} onClose={() => setWindow(undefined)} />
+        )}
+        {window_ === 'keys' && (
+          <Keys open commands={commands} onClose={() => setWindow(undefined)} />
+        )}
+        {window_ === 'calibrate' && <Calibrate open onClose={() => setWindow(undefined)} />}
+        {window_ === 'notes' && (
+          <Notes
+            value={document.pattern.notes ?? ''}
+            onChange={(notes) => change({ ...document, pattern: { ...document.pattern, notes } })}
+            onClose={() => setWindow(undefined)}
+          />
+        )}
+      </Suspense>
+      {state.kind === 'changed-elsewhere' && (
+        <Suspense>
+          <ConflictDialog
+            mine={document}
+            stored={state.stored}
+            onMine={() => resolve('mine', state.stored)}
+            onTheirs={() => resolve('theirs', state.stored)}
+            onBoth={() => {
+              const { stored: theirs } = state
+              onKeepBoth(renamed(document), () => resolve('theirs', theirs))
+            }}
+          />
+        </Suspense>
+      )}
     </main>
   )
 }

@@ -70,7 +70,7 @@ export function Handles({ handles, view, chosen, refused, onChoose, onMove, onTy
     }
   }
   return (
-    <g data-testid="handles">
+    <g data-testid="handles" data-handles>
       {handles.map((handle) => {
         const at = ends(view, handle)
         if (!at) return null

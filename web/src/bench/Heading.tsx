@@ -1,10 +1,10 @@
-import { Copy, Download, Printer, Redo2, Trash2, Undo2 } from 'lucide-react'
-import { type ReactNode, useState } from 'react'
+import { Copy, Download, NotebookPen, Printer, Redo2, Star, Trash2, Undo2 } from 'lucide-react'
+import { useState } from 'react'
 import { exportAddress } from '../api/client'
 import type { PatternDocument, School } from '../api/types'
-import { Pick } from '../ui/Pick'
-import type { SaveState } from './useAutosave'
 import { Views } from '../shell/Views'
+import { IconButton } from '../ui/IconButton'
+import type { SaveState } from './useAutosave'
 
 type Props = {
   document: PatternDocument
@@ -16,17 +16,20 @@ type Props = {
   onChange: (next: PatternDocument) => void
   onCopy: () => void
   onDelete: () => void
-  onSchool: (school: string) => void
+  onNotes: () => void
   onRetry: () => void
+  favourite: boolean
+  onFavourite: (on: boolean) => void
 }
 
 /** The fly's name and style, its views, and what can be done with all of it. */
 export function Heading(props: Props) {
   const { document, state, schools, id, steps, onStep } = props
-  const { onChange, onCopy, onDelete, onSchool, onRetry } = props
+  const { onChange, onCopy, onDelete, onNotes, onRetry, favourite, onFavourite } = props
   const { pattern } = document
+  const style = (of: string) => schools.find((s) => s.id === of)?.label.toLowerCase() ?? of
   return (
-    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-1 px-6 pt-2">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-1 px-6 pt-2 max-sm:px-3">
       <h1 className="sr-only">{pattern.name}</h1>
       <Typed
         key={pattern.name}
@@ -36,15 +39,9 @@ export function Heading(props: Props) {
         className="hover:border-rule border-transparent bg-transparent font-serif text-[1.65rem] font-bold"
         onChange={(name) => onChange({ ...document, pattern: { ...pattern, name } })}
       />
-      <Pick
-        label="style"
-        narrow
-        value={pattern.school}
-        options={schools.map(
-          (s) => [s.id as typeof pattern.school, s.label.toLowerCase()] as const,
-        )}
-        onChange={onSchool}
-      />
+      <span className="text-soft" title="New from style… makes a fly of another style">
+        {style(pattern.school)}
+      </span>
       <label className="text-soft flex items-baseline gap-2">
         stands for
         <Typed
@@ -61,13 +58,24 @@ export function Heading(props: Props) {
       <span className="flex items-center print:hidden">
         <StepButton way="undo" name={steps.undo} onStep={onStep} />
         <StepButton way="redo" name={steps.redo} onStep={onStep} />
+        <IconButton
+          label={favourite ? 'No longer a favourite' : 'Mark as a favourite'}
+          aria-pressed={favourite}
+          onClick={() => onFavourite(!favourite)}
+          icon={<Star size={18} fill={favourite ? 'currentColor' : 'none'} aria-hidden />}
+        />
+        <IconButton
+          label={pattern.notes ? 'Notes' : 'Add notes'}
+          onClick={onNotes}
+          icon={<NotebookPen size={18} aria-hidden />}
+        />
         <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
         <a
           href={exportAddress(id)}
           download
           aria-label="Export"
           title="Export"
-          className="hover:text-tide p-1.5"
+          className="hover:text-tide inline-flex min-h-6 min-w-6 items-center justify-center p-1.5 pointer-coarse:min-h-11 pointer-coarse:min-w-11"
         >
           <Download size={18} aria-hidden />
         </a>
@@ -158,30 +166,5 @@ function StepButton({
       onClick={() => onStep(way)}
       icon={<Icon size={18} aria-hidden />}
     />
-  )
-}
-
-function IconButton({
-  label,
-  icon,
-  disabled,
-  onClick,
-}: {
-  label: string
-  icon: ReactNode
-  disabled?: boolean
-  onClick: () => void
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={label}
-      disabled={disabled}
-      onClick={onClick}
-      className="hover:text-tide p-1.5 disabled:opacity-30"
-    >
-      {icon}
-    </button>
   )
 }

@@ -1,5 +1,5 @@
 import { ArrowLeft, ArrowRight, X } from 'lucide-react'
-import { useState } from 'react'
+import { Suspense, lazy, useState } from 'react'
 import { usualPart } from '../api/client'
 import type {
   Estimate,
@@ -18,7 +18,8 @@ import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { length } from '../parts/units'
 import { Stepper } from '../ui/Stepper'
-import { PartAdvice } from './PartAdvice'
+
+const PartAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.PartAdvice })))
 
 type Props = {
   document: PatternDocument
@@ -46,13 +47,15 @@ export function PartSheet({
       title={title(name)}
       buttons={
         <>
-          <PartAdvice
-            document={document}
-            part={name}
-            counted={countedField(kind)}
-            onMaterial={(material) => onChange(withPart(document, index, { material }))}
-            onNumber={(field, number) => onChange(withPart(document, index, { [field]: number }))}
-          />
+          <Suspense>
+            <PartAdvice
+              document={document}
+              part={name}
+              counted={countedField(kind)}
+              onMaterial={(material) => onChange(withPart(document, index, { material }))}
+              onNumber={(field, number) => onChange(withPart(document, index, { [field]: number }))}
+            />
+          </Suspense>
           <Order
             name={words(name)}
             first={index === 0}

@@ -1,4 +1,3 @@
-import { scaleLinear } from 'd3-scale'
 import type { Estimate, Handle } from '../api/types'
 import { length, lengths } from '../parts/units'
 import { kindOf, part } from '../parts/words'
@@ -37,9 +36,8 @@ export function ShankPlan({
   const { shankMm, eyeMm } = estimate.hook
   const tail = estimate.dimensions.find((d) => d.part === 'tail' && d.name === 'length')
   const width = 1000
-  const shank = scaleLinear()
-    .domain([0, shankMm])
-    .range([20, tail ? 840 : 980])
+  const end = tail ? 840 : 980
+  const shank = (mm: number) => 20 + (mm / shankMm) * (end - 20)
   const mmTicks = Array.from({ length: Math.floor(shankMm) + 1 }, (_, i) => i)
   const eyeTicks = Array.from({ length: Math.floor(shankMm / eyeMm) + 1 }, (_, i) => i)
   return (

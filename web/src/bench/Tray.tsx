@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Tabs } from 'radix-ui'
-import { memo } from 'react'
+import { Suspense, lazy, memo, useState } from 'react'
 import { listHooks } from '../api/client'
 import type {
   Conditions,
@@ -13,13 +13,16 @@ import type {
 } from '../api/types'
 import { withConditions, withHook, withParts } from '../parts/document'
 import { unit } from '../parts/units'
+import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
-import { HookAdvice } from './PartAdvice'
 import { lookOf } from '../scene/looks'
 import { AddPart, PartSheet, inserted, nameOfPart, title } from './PartSheets'
+
+const HookAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.HookAdvice })))
+const TyingOrder = lazy(() => import('./TyingOrder').then((m) => ({ default: m.TyingOrder })))
 
 type Props = {
   document: PatternDocument
@@ -35,6 +38,7 @@ type Props = {
 export const Tray = memo(function Tray(props: Props) {
   const { document, estimate, kinds, chosen, onChoose, onChange } = props
   unit.use()
+  const [ordering, setOrdering] = useState(false)
   const parts = document.pattern.parts
   const names = parts.map((_, i) => nameOfPart(parts, i))
   const tabs = ['hook', ...names, 'water']
@@ -44,7 +48,7 @@ export const Tray = memo(function Tray(props: Props) {
     <Tabs.Root
       value={open}
       onValueChange={onChoose}
-      className="px-6 pb-3 print:hidden"
+      className="px-6 pb-3 max-sm:px-3 print:hidden"
       data-testid="tray"
     >
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
@@ -53,7 +57,7 @@ export const Tray = memo(function Tray(props: Props) {
             <Tabs.Trigger
               key={name}
               value={name}
-              className="border-rule data-[state=active]:border-tide data-[state=active]:bg-paper hover:border-tide flex items-center gap-1.5 rounded-md border px-2.5 py-0.5 data-[state=active]:font-semibold"
+              className="border-edge data-[state=active]:border-tide data-[state=active]:bg-paper hover:border-tide flex items-center gap-1.5 rounded-md border px-2.5 py-0.5 pointer-coarse:min-h-11 data-[state=active]:font-semibold"
             >
               {names.includes(name) && (
                 <span
@@ -68,6 +72,7 @@ export const Tray = memo(function Tray(props: Props) {
           ))}
         </Tabs.List>
         <span className="flex-1" />
+        <Button onClick={() => setOrdering(true)}>Order…</Button>
         <AddPart
           kinds={kinds}
           school={document.pattern.school}
@@ -78,6 +83,15 @@ export const Tray = memo(function Tray(props: Props) {
           }}
         />
       </div>
+      {ordering && (
+        <Suspense>
+          <TyingOrder
+            parts={parts as Part[]}
+            onChange={(next) => onChange(withParts(document, next))}
+            onClose={() => setOrdering(false)}
+          />
+        </Suspense>
+      )}
       <Tabs.Content value={open} className="min-h-14 pt-1">
         {open === 'hook' ? (
           <HookSheet document={document} onChange={onChange} />
@@ -112,22 +126,24 @@ function HookSheet({ document, onChange }: SheetProps) {
     <Sheet
       title="Hook"
       buttons={
-        <HookAdvice
-          document={document}
-          onHook={(h) =>
-            changeHook(
-              h.name === ''
-                ? {
-                    size: h.size,
-                    shape: h.shape as Hook['shape'],
-                    lengthSteps: h.lengthSteps,
-                    wireSteps: h.wireSteps,
-                    measured: undefined,
-                  }
-                : chosen(h.name, own, hook),
-            )
-          }
-        />
+        <Suspense>
+          <HookAdvice
+            document={document}
+            onHook={(h) =>
+              changeHook(
+                h.name === ''
+                  ? {
+                      size: h.size,
+                      shape: h.shape as Hook['shape'],
+                      lengthSteps: h.lengthSteps,
+                      wireSteps: h.wireSteps,
+                      measured: undefined,
+                    }
+                  : chosen(h.name, own, hook),
+              )
+            }
+          />
+        </Suspense>
       }
     >
       {(own.length > 0 || hook.measured) && (

@@ -62,7 +62,7 @@ export function TypeValue({ handle, at, text, document, onChange, onClose }: Pro
           onChange={(e) => setDraft(e.target.value)}
           onBlur={() => draft.trim() === '' && onClose()}
           onKeyDown={(e) => e.key === 'Escape' && onClose()}
-          className="border-rule bg-paper w-full rounded border px-1"
+          className="border-edge bg-paper w-full rounded border px-1"
         />
       </label>
       <p id="typed-wrong" role="alert" className="text-warn text-sm">

@@ -7,7 +7,7 @@ import type { Looks } from '../drawing/DrawingBar'
 import { nameOfPart } from './PartSheets'
 
 /** Windows that open over the bench. */
-export type Opened = 'goals' | 'commands' | 'keys' | 'calibrate'
+export type Opened = 'goals' | 'commands' | 'keys' | 'calibrate' | 'notes'
 
 type Doing = {
   id: string
@@ -66,7 +66,9 @@ export function benchCommands(b: Doing): Command[] {
     { name: 'materials', run: () => b.go('/materials') },
     { name: 'hooks', run: () => b.go('/hooks') },
     { name: 'styles', run: () => b.go('/schools') },
+    { name: 'notes to this pattern', run: () => b.open('notes') },
     { name: 'copy this fly', run: b.copy },
+    { name: 'about this application', run: () => b.go('/about') },
     { name: 'print', run: () => window.print() },
     { name: 'print the fly alone', run: () => printPicture(b.document.pattern.name) },
     { name: 'save its picture (SVG)', run: () => savePicture(b.document.pattern.name) },

@@ -10,7 +10,6 @@ import { Commands, Keys, matching } from '../shell/Commands'
 import { DrawingBar } from '../drawing/DrawingBar'
 import { FishPlace } from '../drawing/FishPlace'
 import { Handles, told } from './Handles'
-import { Hint } from './Hint'
 import { MmGrid, ScaleBar } from '../drawing/Scale'
 import { TypeValue } from './TypeValue'
 import { bare } from './usePose'
@@ -324,7 +323,7 @@ describe('the drawing', () => {
         looks={looks}
         onLooks={onLooks}
         playing={false}
-        onKey={vi.fn()}
+        onHand={vi.fn()}
         onSave={vi.fn()}
       />,
     )
@@ -357,12 +356,6 @@ describe('the drawing', () => {
     expect(deep.getAttribute('aria-valuetext')).toBe('60 mm down')
     fireEvent.change(deep, { target: { value: '120' } })
     expect(onMove).toHaveBeenLastCalledWith({ deepMm: 120, behindMm: 72 })
-  })
-
-  it('has one hint, once', () => {
-    render(<Hint />)
-    fireEvent.click(screen.getByRole('button', { name: 'I see' }))
-    expect(screen.queryByRole('note')).toBeNull()
   })
 })
 

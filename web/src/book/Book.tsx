@@ -1,6 +1,5 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Archive, ArchiveRestore, Copy, Download, Search, Trash2 } from 'lucide-react'
-import { Toast } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import {
@@ -16,7 +15,9 @@ import {
 } from '../api/client'
 import type { BookPage, BookRow } from '../api/types'
 import { SITTINGS, fieldProblem, sitting } from '../parts/words'
+import { notify } from '../shell/notices'
 import { Button } from '../ui/Button'
+import { IconButton } from '../ui/IconButton'
 import { Pick } from '../ui/Pick'
 import { BookImport } from './BookImport'
 import { Page, Table } from '../shell/Page'
@@ -49,7 +50,6 @@ export function Book() {
     refetchInterval: (query) => ((query.state.data?.unplaced ?? 0) > 0 ? REFETCH_MS : false),
     retry: false,
   })
-  const [deleted, setDeleted] = useState<BookRow>()
   const [failed, setFailed] = useState('')
   const refresh = () => client.invalidateQueries()
   const attempt = (action: () => Promise<unknown>) => {
@@ -94,28 +94,28 @@ export function Book() {
         <Rows
           rows={page.rows}
           onCopy={(r) => attempt(() => copyPattern(r.id))}
-          onArchive={(r) => attempt(() => archivePattern(r.id, !r.archived))}
-          onDelete={(r) => {
-            attempt(() => deletePattern(r.id).then(() => setDeleted(r)))
-          }}
+          onArchive={(r) =>
+            attempt(async () => {
+              await archivePattern(r.id, !r.archived)
+              notify(`${r.name} is ${r.archived ? 'restored' : 'archived'}.`, async () => {
+                await archivePattern(r.id, r.archived)
+                await refresh()
+              })
+            })
+          }
+          onDelete={(r) =>
+            attempt(async () => {
+              await deletePattern(r.id)
+              notify(`${r.name} is deleted.`, async () => {
+                await restorePattern(r.id)
+                await refresh()
+              })
+            })
+          }
         />
       )}
       {page && <Pages page={page} onPage={(n) => put('page', String(n))} />}
       <BookImport onDone={() => void refresh()} />
-      <Toast.Root
-        open={deleted !== undefined}
-        onOpenChange={(o) => !o && setDeleted(undefined)}
-        className="bg-ink text-paper flex items-center justify-between rounded-lg px-4 py-3"
-      >
-        <Toast.Title>{deleted?.name} is out of the book.</Toast.Title>
-        <Toast.Action
-          altText="Undo: put it back"
-          className="underline"
-          onClick={() => deleted && attempt(() => restorePattern(deleted.id))}
-        >
-          Undo
-        </Toast.Action>
-      </Toast.Root>
     </Page>
   )
 }
@@ -281,30 +281,22 @@ function Actions({
   const Icon = row.archived ? ArchiveRestore : Archive
   return (
     <span className="flex justify-end">
-      <IconButton label={`copy ${row.name}`} onClick={() => onCopy(row)}>
-        <Copy size={16} aria-hidden />
-      </IconButton>
-      <IconButton label={`${away} ${row.name}`} onClick={() => onArchive(row)}>
-        <Icon size={16} aria-hidden />
-      </IconButton>
-      <IconButton label={`delete ${row.name}`} onClick={() => onDelete(row)}>
-        <Trash2 size={16} aria-hidden />
-      </IconButton>
+      <IconButton
+        label={`copy ${row.name}`}
+        onClick={() => onCopy(row)}
+        icon={<Copy size={16} aria-hidden />}
+      />
+      <IconButton
+        label={`${away} ${row.name}`}
+        onClick={() => onArchive(row)}
+        icon={<Icon size={16} aria-hidden />}
+      />
+      <IconButton
+        label={`delete ${row.name}`}
+        onClick={() => onDelete(row)}
+        icon={<Trash2 size={16} aria-hidden />}
+      />
     </span>
-  )
-}
-
-function IconButton(props: { label: string; onClick: () => void; children: React.ReactNode }) {
-  return (
-    <button
-      type="button"
-      aria-label={props.label}
-      title={props.label}
-      onClick={props.onClick}
-      className="hover:text-tide p-1"
-    >
-      {props.children}
-    </button>
   )
 }
 

@@ -1,13 +1,13 @@
 import { Upload } from 'lucide-react'
-import { type DragEvent, useRef, useState } from 'react'
+import { useState } from 'react'
 import { importBook } from '../api/client'
 import type { ImportLine, Problem } from '../api/types'
 import { Button } from '../ui/Button'
+import { BOOK_FILE, FileButton, FileDrop } from '../ui/FileDrop'
 import { ProblemDialog } from '../shell/ProblemDialog'
 
 /** Brings a book in: a file or a zipped folder, all of it or nothing, and it can be stopped. */
 export function BookImport({ onDone }: { onDone: () => void }) {
-  const input = useRef<HTMLInputElement>(null)
   const [running, setRunning] = useState<{ stop: () => void; line: ImportLine }>()
   const [told, setTold] = useState('')
   const [problem, setProblem] = useState<Problem>()
@@ -27,43 +27,30 @@ export function BookImport({ onDone }: { onDone: () => void }) {
       .catch((e: Error) => setTold(gone.signal.aborted ? 'Stopped; nothing was added.' : e.message))
       .finally(() => setRunning(undefined))
   }
-  const drop = (e: DragEvent) => {
-    e.preventDefault()
-    take(e.dataTransfer.files[0])
-  }
   return (
-    <section
-      aria-label="Bring a book in"
-      className="border-rule mt-4 flex min-h-14 flex-wrap items-center gap-4 rounded border border-dashed px-4 py-2"
-      onDragOver={(e) => e.preventDefault()}
-      onDrop={drop}
-    >
-      <Button
-        className="inline-flex items-center gap-1"
+    <section aria-label="Import a book">
+      <FileDrop
+        onFile={take}
         disabled={running !== undefined}
-        onClick={() => input.current?.click()}
+        className="border-edge mt-4 flex min-h-14 flex-wrap items-center gap-4 rounded border border-dashed px-4 py-2"
       >
-        <Upload size={16} aria-hidden /> Bring in
-      </Button>
-      <span className="text-soft">a book, a zipped folder or one pattern; or drop it here</span>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,.zip,application/json,application/zip"
-        aria-label="Book to bring in"
-        className="hidden"
-        onChange={(e) => {
-          take(e.target.files?.[0])
-          e.target.value = ''
-        }}
-      />
-      {running && (
-        <>
-          <Progress line={running.line} />
-          <Button onClick={running.stop}>Stop</Button>
-        </>
-      )}
-      <span role="status">{told}</span>
+        <FileButton
+          label="Book to import"
+          accept={BOOK_FILE}
+          disabled={running !== undefined}
+          onFile={take}
+        >
+          <Upload size={16} aria-hidden /> Import
+        </FileButton>
+        <span className="text-soft">a book, a zipped folder or one pattern; or drop it here</span>
+        {running && (
+          <>
+            <Progress line={running.line} />
+            <Button onClick={running.stop}>Stop</Button>
+          </>
+        )}
+        <span role="status">{told}</span>
+      </FileDrop>
       <ProblemDialog problem={problem} onClose={() => setProblem(undefined)} />
     </section>
   )

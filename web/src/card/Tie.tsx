@@ -174,7 +174,7 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
       <nav aria-label="Steps" className="flex gap-4 pb-2">
         <button
           type="button"
-          className="bg-leaf border-rule hover:border-tide h-20 flex-1 rounded-lg border-2 text-3xl disabled:opacity-40"
+          className="bg-leaf border-edge hover:border-tide h-20 flex-1 rounded-lg border-2 text-3xl disabled:opacity-40"
           disabled={at === 0}
           onClick={() => tying.go(-1)}
         >

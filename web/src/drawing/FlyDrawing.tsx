@@ -1,29 +1,27 @@
 import {
+  type KeyboardEvent,
+  type ReactNode,
+  Suspense,
+  lazy,
   useLayoutEffect,
   useMemo,
   useRef,
   useState,
-  type KeyboardEvent,
-  type ReactNode,
 } from 'react'
 import type { Band, Differences, Estimate, Outline, Rest, Surface } from '../api/types'
+import { drawing } from '../parts/picture'
 import { say } from '../parts/units'
 import { sitting } from '../parts/words'
 import { water, waterline } from '../scene/paths'
-import {
-  type Camera,
-  type Hand,
-  type View,
-  UNTOUCHED,
-  fit,
-  handled,
-  seesLine,
-  zoomed,
-} from '../scene/projection'
+import { type Camera, type Hand, type View, fit, handled, seesLine } from '../scene/projection'
 import { Callouts, CalloutList, compact } from './Callouts'
 import { FilmMap, type FishEye } from './FilmMap'
 import { Fly, Rounding } from './Fly'
 import { MmGrid, ScaleBar } from './Scale'
+import { useSettled } from './useSettled'
+import type { Handling } from './useHand'
+
+const Gestures = lazy(() => import('./Gestures').then((m) => ({ default: m.Gestures })))
 
 type Drawn = {
   estimate: Estimate
@@ -45,6 +43,8 @@ type Drawn = {
   materials?: Record<string, string>
   chosen?: string
   onChoose?: (part: string) => void
+  /** Where a hand has moved the drawing to. */
+  hand: Handling
   /** What lies over the drawing and moves with it. */
   over?: (view: View) => ReactNode
   /** Whether numbers hang on the fly. */
@@ -52,7 +52,9 @@ type Drawn = {
 }
 
 const PAN_PX = 40
-const ZOOM = 1.25
+
+/** A hand that has been still for so long is done, ms. */
+const SETTLED_MS = 120
 
 /** The fly at one of its rests on its waterline, as one of four cameras has it, to scale. */
 export function FlyDrawing(props: Drawn) {
@@ -61,8 +63,7 @@ export function FlyDrawing(props: Drawn) {
   const { carries, materials, chosen, onChoose, over, told } = props
   const box = useRef<HTMLDivElement>(null)
   const [size, setSize] = useState({ width: 960, height: 400 })
-  const [hand, setHand] = useState<Hand>(UNTOUCHED)
-  const pan = useRef<{ x: number; y: number; hand: Hand } | undefined>(undefined)
+  const { hand, set: setHand, act } = props.hand
   useLayoutEffect(() => {
     const element = box.current
     if (!element) return
@@ -70,47 +71,47 @@ export function FlyDrawing(props: Drawn) {
       setSize({ width: element.clientWidth, height: element.clientHeight }),
     )
     observer.observe(element)
-    const wheel = (e: WheelEvent) => {
-      if (!e.ctrlKey && !e.metaKey && !e.altKey) return // a plain wheel scrolls the page
-      e.preventDefault()
-      const middle = element.getBoundingClientRect()
-      const at = {
-        x: e.clientX - middle.left - middle.width / 2,
-        y: e.clientY - middle.top - middle.height / 2,
-      }
-      setHand((h) => zoomed(h, e.deltaY < 0 ? 1.1 : 1 / 1.1, at))
-    }
-    element.addEventListener('wheel', wheel, { passive: false })
-    return () => {
-      observer.disconnect()
-      element.removeEventListener('wheel', wheel)
-    }
+    return () => observer.disconnect()
   }, [])
   const { width, height } = size
   const small = compact(width)
-  const view = useMemo(() => {
+  const settled = useSettled(hand, SETTLED_MS)
+  const base = useMemo(() => {
     if (!outline) return undefined
     const margin = { side: small || !told ? 24 : 190, top: 46, bottom: 40 }
     const whole = fit(outline, width, height, margin, camera)
-    const base = trueScale ? fitted(whole, trueScale, width, height) : whole
-    return handled(base, hand, width, height)
-  }, [outline, width, height, camera, hand, trueScale, small, told])
-  if (!outline || !view) return <div ref={box} className="absolute inset-0" />
+    return trueScale ? fitted(whole, trueScale, width, height) : whole
+  }, [outline, width, height, camera, trueScale, small, told])
+  /** What is drawn, and where it lies while a hand still moves it: then it is only carried along. */
+  const drawn = useMemo(
+    () => base && handled(base, settled, width, height),
+    [base, settled, width, height],
+  )
+  const view = useMemo(
+    () => base && handled(base, hand, width, height),
+    [base, hand, width, height],
+  )
+  if (!outline || !view || !drawn) return <div ref={box} className="absolute inset-0" />
   const line = seesLine(camera)
   const film = camera === 'head-on' ? outline.across : outline.film
   const keys = (e: KeyboardEvent) => {
     const moved = KEYS[e.key]
     if (!moved || e.ctrlKey || e.metaKey || e.target !== e.currentTarget) return
     e.preventDefault()
-    setHand(moved)
+    if (typeof moved === 'string') act(moved)
+    else setHand(moved)
   }
   return (
     <div ref={box} className="absolute inset-0 overflow-hidden">
+      <Suspense>
+        <Gestures box={box} hand={hand} setHand={setHand} />
+      </Suspense>
       <svg
         width={width}
         height={height}
         role="group"
         tabIndex={0}
+        ref={drawing}
         aria-label={`${NAMES[camera]}, to scale. ${rest === estimate.rest || !rest ? say(estimate.verdict) : `Resting ${sitting(rest.posture)}.`} Keys + and − zoom, arrows move, 0 fits.`}
         data-rest={rest?.posture}
         data-testid="fly"
@@ -118,63 +119,55 @@ export function FlyDrawing(props: Drawn) {
         data-scale={view.scale.toFixed(3)}
         className="settles block touch-none"
         onKeyDown={keys}
-        onDoubleClick={() => setHand(UNTOUCHED)}
-        onPointerDown={(e) => {
-          if (e.button !== 0 || (e.target as Element).closest('[data-handle]')) return
-          pan.current = { x: e.clientX, y: e.clientY, hand }
-        }}
-        onPointerMove={(e) => {
-          const from = pan.current
-          if (!from || e.buttons === 0) return
-          setHand({
-            ...from.hand,
-            x: from.hand.x + e.clientX - from.x,
-            y: from.hand.y + e.clientY - from.y,
-          })
-        }}
-        onPointerUp={() => (pan.current = undefined)}
-        onPointerLeave={() => (pan.current = undefined)}
+        onDoubleClick={() => act('fit')}
       >
         <Paints />
-        {line ? (
-          <path d={water(view, film, width, height)} fill="url(#deep)" />
-        ) : (
-          <FilmMap view={view} width={width} height={height} surface={surface} fish={fish} />
-        )}
-        {grid && <MmGrid view={view} width={width} height={height} />}
-        {before?.outline && before.outline !== outline && (
-          <g opacity="0.16" data-testid="ghost" pointerEvents="none">
-            <Fly outline={before.outline} view={view} />
-          </g>
-        )}
-        <g mask={camera === 'below' ? 'url(#seen)' : undefined}>
-          <Fly
-            outline={outline}
-            view={view}
-            materials={materials}
-            chosen={chosen}
-            onChoose={onChoose}
-          />
+        <g transform={carried(drawn, view)}>
+          {line ? (
+            <path d={water(drawn, film, width, height)} fill="url(#deep)" />
+          ) : (
+            <FilmMap view={drawn} width={width} height={height} surface={surface} fish={fish} />
+          )}
         </g>
-        {carries && line && <Hung view={view} outline={outline} shankMm={estimate.hook.shankMm} />}
-        {line && (
-          <>
-            <path
-              d={water(view, film, width, height)}
-              fill="url(#deep)"
-              opacity="0.38"
-              pointerEvents="none"
+        {grid && <MmGrid view={view} width={width} height={height} />}
+        <g transform={carried(drawn, view)}>
+          {before?.outline && before.outline !== outline && (
+            <g opacity="0.16" data-testid="ghost" pointerEvents="none">
+              <Fly outline={before.outline} view={drawn} />
+            </g>
+          )}
+          <g mask={camera === 'below' ? 'url(#seen)' : undefined}>
+            <Fly
+              outline={outline}
+              view={drawn}
+              materials={materials}
+              chosen={chosen}
+              onChoose={onChoose}
             />
-            <path
-              d={waterline(view, film, width)}
-              fill="none"
-              stroke="var(--tide)"
-              strokeWidth="2"
-              data-testid="waterline"
-              pointerEvents="none"
-            />
-          </>
-        )}
+          </g>
+          {carries && line && (
+            <Hung view={drawn} outline={outline} shankMm={estimate.hook.shankMm} />
+          )}
+          {line && (
+            <>
+              <path
+                d={water(drawn, film, width, height)}
+                fill="url(#deep)"
+                opacity="0.38"
+                pointerEvents="none"
+              />
+              <path
+                d={waterline(drawn, film, width)}
+                fill="none"
+                stroke="var(--tide)"
+                strokeWidth="2"
+                vectorEffect="non-scaling-stroke"
+                data-testid="waterline"
+                pointerEvents="none"
+              />
+            </>
+          )}
+        </g>
         <ScaleBar view={view} width={width} height={height} />
         {rest && told && camera === 'side' && (
           <Callouts
@@ -204,15 +197,24 @@ const NAMES: Record<Camera, string> = {
   below: 'View from below, as a fish has it',
 }
 
-const KEYS: Record<string, (h: Hand) => Hand> = {
-  '+': (h) => zoomed(h, ZOOM),
-  '=': (h) => zoomed(h, ZOOM),
-  '-': (h) => zoomed(h, 1 / ZOOM),
-  '0': () => UNTOUCHED,
+const KEYS: Record<string, 'larger' | 'smaller' | 'fit' | ((h: Hand) => Hand)> = {
+  '+': 'larger',
+  '=': 'larger',
+  '-': 'smaller',
+  '0': 'fit',
   ArrowLeft: (h) => ({ ...h, x: h.x + PAN_PX }),
   ArrowRight: (h) => ({ ...h, x: h.x - PAN_PX }),
   ArrowUp: (h) => ({ ...h, y: h.y + PAN_PX }),
   ArrowDown: (h) => ({ ...h, y: h.y - PAN_PX }),
+}
+
+/** How what was drawn for one view lies in another, as an SVG transform; none where they are one. */
+function carried(drawn: View, now: View): string | undefined {
+  if (drawn === now) return undefined
+  const by = now.scale / drawn.scale
+  const x = now.originX - drawn.originX * by
+  const y = now.originY - drawn.originY * by
+  return by === 1 && x === 0 && y === 0 ? undefined : `translate(${x} ${y}) scale(${by})`
 }
 
 /** The same view at another scale, about the middle of the drawing. */

@@ -1,6 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiError, deleteHook, listHooks, matchNatural, measureHook } from '../api/client'
+import {
+  ApiError,
+  deleteHook,
+  listHooks,
+  matchNatural,
+  measureHook,
+  restoreDeleted,
+} from '../api/client'
 import type { HookView, NewHook } from '../api/types'
 import { ORDERS, STAGES } from '../parts/naturals'
 import { length, unit } from '../parts/units'
@@ -9,6 +16,7 @@ import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
+import { notify } from '../shell/notices'
 import { Page, Table } from '../shell/Page'
 import { TableFile } from './TableFile'
 import { UnitChoice } from '../shell/UnitChoice'
@@ -179,6 +187,15 @@ function OwnHooks({ hooks }: { hooks: { id: string; hook: HookView; tenMg: numbe
   const [draft, setDraft] = useState(BLANK)
   const [failed, setFailed] = useState('')
   const refresh = () => client.invalidateQueries({ queryKey: ['hooks'] })
+  const forget = (id: string, name: string) =>
+    attempt(
+      deleteHook(id).then(() =>
+        notify(`${name} is deleted.`, async () => {
+          await restoreDeleted('HOOK', id)
+          await refresh()
+        }),
+      ),
+    )
   const attempt = (action: Promise<unknown>) => {
     action
       .then(async () => {
@@ -200,10 +217,10 @@ function OwnHooks({ hooks }: { hooks: { id: string; hook: HookView; tenMg: numbe
             ...dimensions(hook),
             <Button
               key={id}
-              aria-label={`forget ${hook.name}`}
-              onClick={() => attempt(deleteHook(id))}
+              aria-label={`delete ${hook.name}`}
+              onClick={() => forget(id, hook.name)}
             >
-              forget
+              delete
             </Button>,
           ])}
         />
@@ -215,7 +232,7 @@ function OwnHooks({ hooks }: { hooks: { id: string; hook: HookView; tenMg: numbe
             value={draft.name}
             maxLength={80}
             onChange={(e) => setDraft({ ...draft, name: e.target.value })}
-            className="border-rule bg-leaf rounded border px-2"
+            className="border-edge bg-leaf rounded border px-2"
           />
         </label>
         <Stepper

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { forgetMaterial, listMaterials } from '../api/client'
+import { forgetMaterial, listMaterials, restoreDeleted } from '../api/client'
 import type { MaterialEntry } from '../api/types'
 import { Button } from '../ui/Button'
+import { notify } from '../shell/notices'
 import { Page } from '../shell/Page'
 import { TableFile } from './TableFile'
 
@@ -66,6 +67,12 @@ function Material({
   const forget = () => {
     forgetMaterial(m.id)
       .then(() => client.invalidateQueries())
+      .then(() =>
+        notify(`${m.label} is as in the table again.`, async () => {
+          await restoreDeleted('MATERIAL', m.id)
+          await client.invalidateQueries()
+        }),
+      )
       .catch((e: Error) => setFailed(e.message))
   }
   return (

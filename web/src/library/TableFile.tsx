@@ -1,17 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { Download, Upload } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { ApiError, importTable } from '../api/client'
 import { fieldProblem } from '../parts/words'
-import { Button } from '../ui/Button'
+import { CSV_FILE, FileButton } from '../ui/FileDrop'
 
 /** A table out and in as CSV; a file that does not fit changes nothing. */
 export function TableFile({ of }: { of: 'hooks' | 'materials' }) {
   const client = useQueryClient()
-  const input = useRef<HTMLInputElement>(null)
   const [told, setTold] = useState<{ words: string; wrong: boolean }>()
-  const take = (file: File | undefined) => {
-    if (!file) return
+  const take = (file: File) => {
     importTable(of, file)
       .then(async ({ added }) => {
         const rows = of === 'hooks' ? 'hooks added' : 'values taken in'
@@ -34,20 +32,9 @@ export function TableFile({ of }: { of: 'hooks' | 'materials' }) {
       >
         <Download size={16} aria-hidden /> table as CSV
       </a>
-      <Button className="inline-flex items-center gap-1" onClick={() => input.current?.click()}>
+      <FileButton label={`CSV of ${of} to import`} accept={CSV_FILE} onFile={take}>
         <Upload size={16} aria-hidden /> Import CSV
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,text/csv"
-        aria-label={`CSV of ${of} to import`}
-        className="hidden"
-        onChange={(e) => {
-          take(e.target.files?.[0])
-          e.target.value = ''
-        }}
-      />
+      </FileButton>
       {told && (
         <span role={told.wrong ? 'alert' : 'status'} className={told.wrong ? 'text-warn' : ''}>
           {told.words}

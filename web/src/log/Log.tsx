@@ -1,9 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../api/client'
 import { measureBy, say, unit } from '../parts/units'
-import { Button } from '../ui/Button'
+import { notify } from '../shell/notices'
+import { attempt } from '../shell/problems'
+import { FileButton, JSON_FILE } from '../ui/FileDrop'
 import { Page, Table } from '../shell/Page'
 import { clock } from '../parts/clock'
 
@@ -14,9 +16,7 @@ export function Log() {
   const client = useQueryClient()
   const flies = useQuery({ queryKey: ['log'], queryFn: listFlies })
   const trends = useQuery({ queryKey: ['trends'], queryFn: listTrends })
-  const file = useRef<HTMLInputElement>(null)
   const [told, setTold] = useState('')
-  const [gone, setGone] = useState<{ id: string; name: string }>()
   const [wanted, setWanted] = useState('')
   const refresh = () =>
     Promise.all([
@@ -34,26 +34,15 @@ export function Log() {
       setTold(`${(e as Error).message} Nothing was added.`)
     }
   }
-  const remove = async (id: string, name: string) => {
-    try {
+  const remove = (id: string, name: string) =>
+    attempt(async () => {
       await deleteFly(id)
       await refresh()
-      setTold(`${name} is out of the log.`)
-      setGone({ id, name })
-    } catch (e) {
-      setTold((e as Error).message)
-    }
-  }
-  const putBack = async ({ id, name }: { id: string; name: string }) => {
-    try {
-      await restoreDeleted('FLY', id)
-      await refresh()
-      setTold(`${name} is back in the log.`)
-      setGone(undefined)
-    } catch (e) {
-      setTold((e as Error).message)
-    }
-  }
+      notify(`${name} is deleted from the log.`, async () => {
+        await restoreDeleted('FLY', id)
+        await refresh()
+      })
+    })
   const words = wanted.trim().toLowerCase()
   const all = flies.data ?? []
   const list = all.filter((f) => `${f.name} ${f.size} ${f.notes}`.toLowerCase().includes(words))
@@ -69,27 +58,12 @@ export function Log() {
         <a className="underline" href="/api/log.json" download>
           JSON
         </a>
-        <Button onClick={() => file.current?.click()}>Import a log</Button>
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          aria-label="Log to import"
-          className="hidden"
-          onChange={(e) => {
-            const chosen = e.target.files?.[0]
-            if (chosen) void take(chosen)
-            e.target.value = ''
-          }}
-        />
+        <FileButton label="Log to import" accept={JSON_FILE} onFile={(chosen) => void take(chosen)}>
+          Import a log
+        </FileButton>
       </p>
       <p role="status" className="text-warn">
-        {told}{' '}
-        {gone && (
-          <button type="button" className="underline" onClick={() => void putBack(gone)}>
-            Undo
-          </button>
-        )}
+        {told}
       </p>
       {flies.error && <p role="alert">{flies.error.message}</p>}
       <section
@@ -119,7 +93,7 @@ export function Log() {
         <label className="my-2 flex items-center gap-2">
           find
           <input
-            className="border-rule bg-leaf rounded border px-2 py-0.5"
+            className="border-edge bg-leaf rounded border px-2 py-0.5"
             placeholder="fly, size or words"
             value={wanted}
             onChange={(e) => setWanted(e.target.value)}

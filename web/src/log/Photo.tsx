@@ -1,11 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { type DragEvent, type KeyboardEvent, useRef, useState } from 'react'
+import { type KeyboardEvent, useState } from 'react'
 import { ApiError, getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
 import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
 import { length, lengths } from '../parts/units'
 import { fieldProblem, measureName, rests, tilted } from '../parts/words'
 import type { SaveQueue } from '../save/saveQueue'
 import { Button } from '../ui/Button'
+import { FileButton, FileDrop, PICTURE_FILE } from '../ui/FileDrop'
 import { Pick } from '../ui/Pick'
 import type { Written } from './TiedFly'
 
@@ -48,12 +49,10 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
   const [places, setPlaces] = useState<Partial<Record<Name, Place>>>({})
   const [lines, setLines] = useState<Line[]>([])
   const [mark, setMark] = useState<Name | 'from' | 'to' | undefined>('eye')
-  const file = useRef<HTMLInputElement>(null)
   const lengths = opened.planned.filter((p) => p.unit === 'mm')
   const [next, setNext] = useState(lengths[0] ? measureName(lengths[0]) : '')
 
-  const take = async (chosen: File | undefined) => {
-    if (!chosen) return
+  const take = async (chosen: File) => {
     if (chosen.size > MOST_BYTES) {
       const mb = Math.round(chosen.size / 1e6)
       setSaid(
@@ -115,111 +114,97 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
       setSaid(e instanceof ApiError ? fieldProblem(e) : (e as Error).message)
     }
   }
-  const drop = (e: DragEvent) => {
-    e.preventDefault()
-    e.stopPropagation()
-    void take(e.dataTransfer.files[0])
-  }
   const words =
     mark === 'from' || mark === 'to'
       ? `${lines.at(-1)?.name ?? ''}: ${mark === 'from' ? 'its root' : 'its tip'}`
       : ORDER.find(([n]) => n === mark)?.[1]
   return (
-    <section
-      aria-label="Picture"
-      className="mt-4"
-      onDragOver={(e) => e.preventDefault()}
-      onDrop={drop}
-    >
-      <h2 className="flex items-center gap-3 font-serif text-xl font-semibold">
-        Picture
-        <Button className="font-sans text-base font-normal" onClick={() => file.current?.click()}>
-          {shown ? 'another picture' : 'choose a picture'}
-        </Button>
-        <input
-          ref={file}
-          type="file"
-          accept="image/png,image/jpeg"
-          aria-label="Picture of the fly"
-          className="hidden"
-          onChange={(e) => {
-            void take(e.target.files?.[0])
-            e.target.value = ''
-          }}
-        />
-      </h2>
-      {said && (
-        <p role="alert" className="text-warn">
-          {said}
-        </p>
-      )}
-      {sending && away && (
-        <p role="alert" className="text-warn">
-          The application does not answer. The picture is sent when it is back; leave this page
-          open.
-        </p>
-      )}
-      {shown === 0 && (
-        <p className="text-soft">
-          Drop a side-on picture of the fly here, in a glass of water or in the vise. Your hook
-          gives the scale.
-        </p>
-      )}
-      {shown > 0 && (
-        <>
-          <p aria-live="polite">
-            {words ? (
-              <>
-                Click: <strong>{words}</strong>
-              </>
-            ) : (
-              'All is marked. Click a name below to mark it again.'
-            )}
+    <section aria-label="Picture" className="mt-4">
+      <FileDrop onFile={(chosen) => void take(chosen)}>
+        <h2 className="flex items-center gap-3 font-serif text-xl font-semibold">
+          Picture
+          <FileButton
+            label="Picture of the fly"
+            accept={PICTURE_FILE}
+            className="font-sans text-base font-normal"
+            onFile={(chosen) => void take(chosen)}
+          >
+            {shown ? 'another picture' : 'choose a picture'}
+          </FileButton>
+        </h2>
+        {said && (
+          <p role="alert" className="text-warn">
+            {said}
           </p>
-          <Marked
-            source={`${pictureAddress(id)}?n=${shown}`}
-            dots={[
-              ...Object.entries(places).map(([name, at]) => ({ name, at })),
-              ...lines.flatMap((l) =>
-                [l.from, l.to].flatMap((at) => (at ? [{ name: l.name, at }] : [])),
-              ),
-            ]}
-            onPlace={place}
-          />
-          <p className="flex flex-wrap items-center gap-2 py-1">
-            {ORDER.map(([name]) => (
-              <Button
-                key={name}
-                aria-pressed={mark === name}
-                className="aria-pressed:bg-tide aria-pressed:text-paper"
-                onClick={() => setMark(name)}
-              >
-                {name}
-                {places[name] ? ' ✓' : ''}
-              </Button>
-            ))}
-            <Pick
-              label="length of"
-              value={next}
-              options={lengths.map((p) => [measureName(p), measureName(p)] as const)}
-              onChange={setNext}
+        )}
+        {sending && away && (
+          <p role="alert" className="text-warn">
+            The application does not answer. The picture is sent when it is back; leave this page
+            open.
+          </p>
+        )}
+        {shown === 0 && (
+          <p className="text-soft">
+            Drop a side-on picture of the fly here, in a glass of water or in the vise. Your hook
+            gives the scale.
+          </p>
+        )}
+        {shown > 0 && (
+          <>
+            <p aria-live="polite">
+              {words ? (
+                <>
+                  Click: <strong>{words}</strong>
+                </>
+              ) : (
+                'All is marked. Click a name below to mark it again.'
+              )}
+            </p>
+            <Marked
+              source={`${pictureAddress(id)}?n=${shown}`}
+              dots={[
+                ...Object.entries(places).map(([name, at]) => ({ name, at })),
+                ...lines.flatMap((l) =>
+                  [l.from, l.to].flatMap((at) => (at ? [{ name: l.name, at }] : [])),
+                ),
+              ]}
+              onPlace={place}
             />
-            <Button
-              disabled={!places.eye || !places.bend}
-              onClick={() => {
-                setLines((all) => [
-                  ...all.filter((l) => l.name !== next && l.from && l.to),
-                  { name: next },
-                ])
-                setMark('from')
-              }}
-            >
-              mark it
-            </Button>
-          </p>
-        </>
-      )}
-      {told && <Told told={told} estimated={estimated} onTake={onTake} />}
+            <p className="flex flex-wrap items-center gap-2 py-1">
+              {ORDER.map(([name]) => (
+                <Button
+                  key={name}
+                  aria-pressed={mark === name}
+                  className="aria-pressed:bg-tide aria-pressed:text-paper"
+                  onClick={() => setMark(name)}
+                >
+                  {name}
+                  {places[name] ? ' ✓' : ''}
+                </Button>
+              ))}
+              <Pick
+                label="length of"
+                value={next}
+                options={lengths.map((p) => [measureName(p), measureName(p)] as const)}
+                onChange={setNext}
+              />
+              <Button
+                disabled={!places.eye || !places.bend}
+                onClick={() => {
+                  setLines((all) => [
+                    ...all.filter((l) => l.name !== next && l.from && l.to),
+                    { name: next },
+                  ])
+                  setMark('from')
+                }}
+              >
+                mark it
+              </Button>
+            </p>
+          </>
+        )}
+        {told && <Told told={told} estimated={estimated} onTake={onTake} />}
+      </FileDrop>
     </section>
   )
 }

@@ -150,7 +150,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
         <label className="mt-3 block">
           notes
           <textarea
-            className="border-rule bg-leaf block w-full rounded border px-2 py-1"
+            className="border-edge bg-leaf block w-full rounded border px-2 py-1"
             rows={3}
             maxLength={4000}
             value={written.notes}
@@ -241,7 +241,7 @@ function OptionalNumber({
     <input
       aria-label={label}
       inputMode="decimal"
-      className="border-rule bg-leaf w-20 rounded border px-1 text-right font-semibold"
+      className="border-edge bg-leaf w-20 rounded border px-1 text-right font-semibold"
       value={draft ?? shown}
       onChange={(e) => setDraft(e.target.value)}
       onBlur={commit}

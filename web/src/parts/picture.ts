@@ -1,12 +1,15 @@
 /** Colours that the drawing takes from the page; a picture that leaves it has to hold them. */
 const COLOURS = /var\((--[a-z-]+)\)/g
 
+/** The drawing of the fly that is on the page. */
+export const drawing: { current: SVGSVGElement | null } = { current: null }
+
 /** The drawing of the fly as it stands, without knobs, as a picture of its own. */
 function picture(caption: string): string {
-  const drawn = document.querySelector<SVGSVGElement>('[data-testid="fly"]')
+  const drawn = drawing.current
   if (!drawn) return ''
   const copy = drawn.cloneNode(true) as SVGSVGElement
-  copy.querySelectorAll('[data-testid="handles"]').forEach((e) => e.remove())
+  copy.querySelectorAll('[data-handles]').forEach((e) => e.remove())
   const width = Number(drawn.getAttribute('width'))
   const height = Number(drawn.getAttribute('height'))
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
@@ -22,15 +25,24 @@ function picture(caption: string): string {
   words.setAttribute('fill', 'var(--ink)')
   words.textContent = caption
   copy.append(words)
-  const colours = getComputedStyle(document.documentElement)
   return (
     new XMLSerializer()
       .serializeToString(copy)
       // its paints are its own: those of the page are not drawn while the page is hidden
       .replace(/\bid="([\w-]+)"/g, 'id="alone-$1"')
       .replace(/url\(#([\w-]+)\)/g, 'url(#alone-$1)')
-      .replace(COLOURS, (_, name: string) => colours.getPropertyValue(name).trim())
+      .replace(COLOURS, (_, name: string) => resolved(name))
   )
+}
+
+/** A colour of the page as it is now, light or dark. */
+function resolved(name: string): string {
+  const probe = document.createElement('span')
+  probe.style.color = `var(${name})`
+  document.body.append(probe)
+  const colour = getComputedStyle(probe).color
+  probe.remove()
+  return colour
 }
 
 /** Saves the picture as an SVG file. */

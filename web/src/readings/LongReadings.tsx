@@ -1,19 +1,13 @@
-import { scaleLinear } from 'd3-scale'
-import { area, line } from 'd3-shape'
+import { Suspense, lazy } from 'react'
 import type { AnswerLine, Carry, Landing, OverTime, Sitting, Water } from '../api/types'
 import { percent, place, sitting, tilted } from '../parts/words'
 import type { Answers } from './useAnswers'
 import { Bar, Reading } from './Reading'
 import { UNASKED } from '../parts/readings'
+import { WATERS, minutes } from './water'
 import { WhatIfReading } from './WhatIfReading'
 
-/** Kinds of water, quiet to rough. */
-const WATERS: Record<Water['water'], string> = {
-  STILL: 'still',
-  GLIDE: 'glide',
-  RIFFLE: 'riffle',
-  POCKET: 'pocket',
-}
+const FloatCurve = lazy(() => import('./FloatCurve').then((m) => ({ default: m.FloatCurve })))
 
 /** Beads as they are sold. */
 const METALS: Record<Carry['beads'][number]['metal'], string> = {
@@ -156,16 +150,9 @@ function water(overTime: OverTime, name: Water['water']): Water | undefined {
   return overTime.waters.find((w) => w.water === name)
 }
 
-function minutes(limit: { minutes: number } | undefined | null): string {
-  return limit ? `${Math.round(limit.minutes)} min` : 'over 2 h'
-}
-
 function after(limit: { minutes: number } | undefined | null): string {
   return limit ? `after ${Math.round(limit.minutes)} min` : 'after more than 2 h'
 }
-
-const WIDTH = 260
-const HEIGHT = 110
 
 function Floats({ overTime }: { overTime: OverTime }) {
   const fish = overTime.waters[0]
@@ -181,7 +168,9 @@ function Floats({ overTime }: { overTime: OverTime }) {
             <strong>{WATERS[w.water]}</strong>: half have sunk after {minutes(w.median)}; dress{' '}
             {after(w.dressAgain)}
           </figcaption>
-          <Curve water={w} />
+          <Suspense>
+            <FloatCurve water={w} />
+          </Suspense>
         </figure>
       ))}
       {fish && (
@@ -192,50 +181,5 @@ function Floats({ overTime }: { overTime: OverTime }) {
         </p>
       )}
     </>
-  )
-}
-
-function Curve({ water: w }: { water: Water }) {
-  const x = scaleLinear([0, w.minutes[w.minutes.length - 1] ?? 1], [0, WIDTH])
-  const y = scaleLinear([0, 1], [HEIGHT - 16, 4])
-  const points = w.minutes.map((m, i) => ({
-    m,
-    up: w.up[i] ?? 0,
-    low: w.low[i] ?? 0,
-    high: w.high[i] ?? 0,
-  }))
-  type Point = (typeof points)[number]
-  const band = area<Point>(
-    (p) => x(p.m),
-    (p) => y(p.low),
-    (p) => y(p.high),
-  )
-  const mean = line<Point>(
-    (p) => x(p.m),
-    (p) => y(p.up),
-  )
-  return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`${WATERS[w.water]}: half have sunk after ${minutes(w.median)}`}
-      className="w-full"
-    >
-      <path d={band(points) ?? ''} className="fill-tide/25" />
-      <path d={mean(points) ?? ''} className="stroke-tide fill-none" strokeWidth={2} />
-      <path d={`M0 ${y(0)}H${WIDTH}`} className="stroke-rule" />
-      {[0, 30, 60, 90, 120].map((m) => (
-        <text
-          key={m}
-          x={Math.max(6, Math.min(WIDTH - 14, x(m)))}
-          y={HEIGHT - 2}
-          fontSize={12}
-          textAnchor="middle"
-          className="fill-soft"
-        >
-          {m}
-        </text>
-      ))}
-    </svg>
   )
 }

@@ -1,6 +1,7 @@
 import { ChevronDown } from 'lucide-react'
 import { Accordion } from 'radix-ui'
 import type { ReactNode } from 'react'
+import { Term } from '../shell/Term'
 
 /** One number that opens to what makes it so; looks stale while it lags. */
 export function Reading({
@@ -53,7 +54,12 @@ export function Reading({
           </Accordion.Trigger>
         </h2>
       </Accordion.Header>
-      <Accordion.Content className="pb-3">{children}</Accordion.Content>
+      <Accordion.Content className="pb-3">
+        <div className="float-right">
+          <Term word={title} />
+        </div>
+        {children}
+      </Accordion.Content>
     </Accordion.Item>
   )
 }

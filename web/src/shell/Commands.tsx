@@ -52,7 +52,7 @@ function Field({ commands, onClose }: Omit<Props, 'open'>) {
           setAt(0)
         }}
         onKeyDown={key}
-        className="border-rule bg-paper w-full rounded border px-3 py-2 text-lg"
+        className="border-edge bg-paper w-full rounded border px-3 py-2 text-lg"
       />
       <ul id="commands" role="listbox" aria-label="What can be done" className="mt-2">
         {found.map((c, i) => (

@@ -13,14 +13,14 @@ const VIEWS = [
 export function Views({ id }: { id: string }) {
   const first = useLocation().pathname === '/'
   return (
-    <nav aria-label="Views of this fly" className="flex gap-2.5 print:hidden">
+    <nav aria-label="Views of this fly" className="flex flex-wrap gap-x-2.5 print:hidden">
       {VIEWS.map(([path, words]) => (
         <NavLink
           key={path}
           to={`/bench/${id}${path}`}
           end
           aria-current={first && path === '' ? 'page' : undefined}
-          className="hover:text-tide aria-[current=page]:border-tide border-b-2 border-transparent aria-[current=page]:font-semibold"
+          className="hover:text-tide aria-[current=page]:border-tide border-b-2 border-transparent aria-[current=page]:font-semibold pointer-coarse:py-2.5"
         >
           {words}
         </NavLink>

@@ -1,5 +1,6 @@
 import { useEffect } from 'react'
 import type { Command } from './Commands'
+import { letterKeys } from './settings'
 
 /** Keys that do the same as another. */
 const ALIKE: Record<string, string> = { 'Ctrl+Shift+Z': 'Ctrl+Y' }
@@ -12,7 +13,9 @@ export function useKeys(commands: Command[]) {
     const press = (e: KeyboardEvent) => {
       if (e.altKey) return
       const name = nameOf(e)
-      if (name !== FINDS && isTaken(e, name.startsWith('Ctrl+'))) return
+      const single = !e.ctrlKey && !e.metaKey
+      if (single && !letterKeys.get()) return
+      if (name !== FINDS && isTaken(e, !single)) return
       const command = commands.find((c) => c.keys === name)
       if (!command) return
       e.preventDefault()
@@ -29,10 +32,15 @@ function nameOf(e: KeyboardEvent): string {
   return ALIKE[name] ?? name
 }
 
+/** What is open over the page, and what letters choose from. */
+const OPEN = '[role=dialog], [role=alertdialog], [role=listbox], [role=menu]'
+const CHOSEN = 'select, [role=combobox], [role=tablist], [contenteditable]'
+
 /** Whether a key belongs to what has the focus: a field, and with Ctrl one that has words to undo. */
 function isTaken({ target }: KeyboardEvent, withCtrl: boolean): boolean {
   if (!(target instanceof HTMLElement)) return false
-  if (target.closest('[role=dialog], [role=alertdialog], [role=listbox]')) return true
+  if (target.closest(OPEN)) return true
+  if (!withCtrl && target.closest(CHOSEN)) return true
   const field = target.closest<HTMLInputElement>('input:not([type=range]), textarea')
   return field !== null && (!withCtrl || field.value !== field.defaultValue)
 }

@@ -83,7 +83,7 @@ export function Compare() {
           <button
             key={w}
             type="button"
-            className="border-rule hover:border-tide bg-leaf flex items-center gap-1 rounded-md border px-2"
+            className="border-edge hover:border-tide bg-leaf flex items-center gap-1 rounded-md border px-2"
             aria-label={`take away ${compared?.flies[i + 1]?.name ?? w}`}
             onClick={() => choose(chosen.filter((c) => c !== w))}
           >

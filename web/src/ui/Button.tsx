@@ -5,7 +5,7 @@ export function Button({ className = '', ...rest }: ButtonHTMLAttributes<HTMLBut
   return (
     <button
       type="button"
-      className={`bg-leaf border-rule hover:border-tide rounded-md border px-3 py-1 disabled:opacity-50 ${className}`}
+      className={`bg-leaf border-edge hover:border-tide rounded-md border px-3 py-1 pointer-coarse:min-h-11 disabled:opacity-50 ${className}`}
       {...rest}
     />
   )

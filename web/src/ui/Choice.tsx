@@ -17,13 +17,13 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
         value={value}
         aria-label={label}
         onValueChange={(v: string) => v && onChange(v as T)}
-        className="border-rule bg-leaf flex overflow-hidden rounded border"
+        className="border-edge bg-leaf flex overflow-hidden rounded border"
       >
         {options.map(([id, words]) => (
           <ToggleGroup.Item
             key={id}
             value={id}
-            className="data-[state=on]:bg-tide data-[state=on]:text-paper px-2"
+            className="data-[state=on]:bg-tide data-[state=on]:text-paper px-2 pointer-coarse:min-h-11"
           >
             {words}
           </ToggleGroup.Item>

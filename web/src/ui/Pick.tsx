@@ -32,7 +32,7 @@ export function Pick<T extends string>({
       <Select.Root value={value} onValueChange={onChange}>
         <Select.Trigger
           aria-labelledby={id}
-          className={`border-rule bg-leaf flex items-center gap-1 rounded border px-2 py-0.5 ${narrow ? 'max-w-36' : ''}`}
+          className={`border-edge bg-leaf flex items-center gap-1 rounded border px-2 py-0.5 pointer-coarse:min-h-11 ${narrow ? 'max-w-36' : ''}`}
         >
           <span className="truncate">
             <Select.Value placeholder={placeholder} />

@@ -44,6 +44,13 @@ public final class Version implements HealthIndicator {
         : "Ripple Rest %s (build %s, data of schema %d)".formatted(number, build, schema);
   }
 
+  /** Version and build of the program, and the schema of its data. */
+  record About(String version, String build, int schema) {}
+
+  About about() {
+    return new About(number, build, schema);
+  }
+
   @Override
   public Health health() {
     return Health.up()

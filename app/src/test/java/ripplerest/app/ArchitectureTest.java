@@ -47,7 +47,12 @@ class ArchitectureTest {
 
   @ArchTest
   static final ArchRule NO_CONTROLLER_IS_KNOWN_TO_ANYTHING =
-      noClasses().should().dependOnClassesThat().areAnnotatedWith(RestController.class);
+      noClasses()
+          .that()
+          .areNotAnnotatedWith(RestController.class)
+          .should()
+          .dependOnClassesThat()
+          .areAnnotatedWith(RestController.class);
 
   @ArchTest
   static final ArchRule CONTROLLERS_COMPUTE_NOTHING =
@@ -59,10 +64,15 @@ class ArchitectureTest {
           .resideInAnyPackage(
               "ripplerest.core.assembly..",
               "ripplerest.core.film..",
-              "ripplerest.core.rest..",
               "javax.imageio..",
               "java.awt..",
               "java.sql..",
               "org.hibernate..",
-              "jakarta.persistence..");
+              "jakarta.persistence..")
+          .orShould()
+          .dependOnClassesThat()
+          .areAssignableTo(ripplerest.core.estimate.Estimator.class)
+          .orShould()
+          .dependOnClassesThat()
+          .areAssignableTo(ripplerest.core.rest.RestFinder.class);
 }

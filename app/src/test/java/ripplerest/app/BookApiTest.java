@@ -261,6 +261,22 @@ class BookApiTest {
   }
 
   @Test
+  void aFavouriteIsMarkedWithoutTouchingWhatIsBeingWorkedOn() throws Exception {
+    JsonNode first = app.get("/api/patterns").json().get(0);
+    String id = first.get("id").asString();
+    long revision = app.get("/api/patterns/" + id).json().get("revision").asLong();
+    assertThat(app.send("PUT", "/api/patterns/" + id + "/favourite", "").status()).isEqualTo(204);
+    assertThat(app.get("/api/patterns").json().get(0).get("favourite").asBoolean()).isTrue();
+    assertThat(app.get("/api/patterns/" + id).json().get("revision").asLong()).isEqualTo(revision);
+    assertThat(app.send("DELETE", "/api/patterns/" + id + "/favourite", "").status())
+        .isEqualTo(204);
+    assertThat(app.get("/api/patterns").json().get(0).get("favourite").asBoolean()).isFalse();
+    String nobody = "/api/patterns/00000000-0000-0000-0000-00000000abcd/favourite";
+    assertThat(app.send("PUT", nobody, "").status()).isEqualTo(404);
+    assertThat(app.get("/api/about").json().get("version").asString()).isNotBlank();
+  }
+
+  @Test
   void tablesGoOutAndInAsCsv() throws Exception {
     String hooks = app.get("/api/hooks/table").body();
     assertThat(hooks).startsWith("name,size,shape,shank-mm");

@@ -67,7 +67,7 @@ class MigrationTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6})
   void whatAnOlderVersionKeptOpens(int version) throws Exception {
     String url = load(version);
     try (ConfigurableApplicationContext context =

@@ -14,16 +14,9 @@ import ripplerest.app.library.Preparation;
 import ripplerest.app.log.LogStore;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.app.work.Answering;
-import ripplerest.core.estimate.Estimator;
-import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
-import ripplerest.core.hook.Hook;
-import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
-import ripplerest.core.tying.Card;
-import ripplerest.core.tying.CardWriter;
 import ripplerest.exchange.card.CardPdf;
-import ripplerest.exchange.card.CardSvg;
 import ripplerest.exchange.card.CardText;
 import ripplerest.exchange.format.BookFile;
 import ripplerest.exchange.view.CardView;
@@ -48,14 +41,14 @@ class CardController {
   @GetMapping("/api/patterns/{id}/card")
   CardView card(@PathVariable UUID id) {
     PreparedFly fly = fly(id);
-    return CardView.of(card(fly), fly.sized().hook(), Outliner.inVise(fly), log.times());
+    return CardView.of(CardFiles.card(fly), fly.sized().hook(), Outliner.inVise(fly), log.times());
   }
 
   /** The same in plain text. */
   @GetMapping(path = "/api/patterns/{id}/card.txt", produces = "text/plain;charset=UTF-8")
   ResponseEntity<String> text(@PathVariable UUID id) {
     PreparedFly fly = fly(id);
-    return attached(fly, "txt", CardText.of(card(fly)));
+    return attached(fly, "txt", CardText.of(CardFiles.card(fly)));
   }
 
   /** The same on paper, lengths at 1:1. */
@@ -63,34 +56,14 @@ class CardController {
   DeferredResult<ResponseEntity<byte[]>> pdf(
       @PathVariable UUID id, @RequestParam(defaultValue = "A4") CardPdf.Paper paper) {
     PreparedFly fly = fly(id);
-    Hook hook = fly.sized().hook();
-    return answering.whole(
-        work ->
-            attached(
-                fly,
-                "pdf",
-                CardPdf.of(card(fly), atRest(fly), hook.shankMm(), hook.eyeMm(), paper)));
+    return answering.whole(work -> attached(fly, "pdf", CardFiles.pdf(fly, paper)));
   }
 
   /** The same as one picture, in millimetres, the fly so far beside each step. */
   @GetMapping(path = "/api/patterns/{id}/card.svg", produces = "image/svg+xml")
   DeferredResult<ResponseEntity<String>> svg(@PathVariable UUID id) {
     PreparedFly fly = fly(id);
-    return answering.whole(
-        work ->
-            attached(
-                fly,
-                "svg",
-                CardSvg.of(
-                    card(fly), atRest(fly), Outliner.inVise(fly), fly.sized().hook().shankMm())));
-  }
-
-  private static Card card(PreparedFly fly) {
-    return CardWriter.of(fly.sized(), fly.materials());
-  }
-
-  private static Outline atRest(PreparedFly fly) {
-    return Outliner.of(Estimator.estimate(fly, Options.poseOnly()));
+    return answering.whole(work -> attached(fly, "svg", CardFiles.svg(fly)));
   }
 
   private static <T> ResponseEntity<T> attached(PreparedFly fly, String ending, T body) {

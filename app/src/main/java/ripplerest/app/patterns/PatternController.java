@@ -67,7 +67,7 @@ class PatternController {
   }
 
   /** What a list shows of a pattern. */
-  record PatternSummary(UUID id, String name, String school, int hookSize) {}
+  record PatternSummary(UUID id, String name, String school, int hookSize, boolean favourite) {}
 
   /** A new pattern at a school's defaults, on the hook of {@code likePattern} if given. */
   record NewPattern(String school, UUID likePattern) {}
@@ -75,7 +75,7 @@ class PatternController {
   @GetMapping
   List<PatternSummary> list() {
     return store.latest(MOST_LISTED).stream()
-        .map(p -> new PatternSummary(p.id(), p.name(), p.school(), p.hookSize()))
+        .map(p -> new PatternSummary(p.id(), p.name(), p.school(), p.hookSize(), p.isFavourite()))
         .toList();
   }
 
@@ -158,6 +158,19 @@ class PatternController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOut(@PathVariable UUID id) {
     store.archive(id, false);
+  }
+
+  /** Marks it to stand first in lists. */
+  @PutMapping("/{id}/favourite")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void favour(@PathVariable UUID id) {
+    store.favour(id, true);
+  }
+
+  @DeleteMapping("/{id}/favourite")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void favourNoLonger(@PathVariable UUID id) {
+    store.favour(id, false);
   }
 
   @PostMapping("/{id}/restoration")

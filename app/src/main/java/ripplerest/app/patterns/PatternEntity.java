@@ -74,6 +74,10 @@ public class PatternEntity {
   @Column(name = "deleted_at")
   private Instant deletedAt;
 
+  /** Whether it stands first in lists. */
+  @Column(nullable = false)
+  private boolean favourite;
+
   protected PatternEntity() {}
 
   PatternEntity(PatternFile file, BookWords book, Instant now) {
@@ -152,6 +156,10 @@ public class PatternEntity {
 
   public boolean isArchived() {
     return archivedAt != null;
+  }
+
+  public boolean isFavourite() {
+    return favourite;
   }
 
   public int hookSize() {

@@ -114,6 +114,16 @@ public class PatternStore {
         });
   }
 
+  /** Marks a pattern to stand first in lists, or takes the mark off; its revision stays. */
+  public void favour(UUID id, boolean on) {
+    transaction.executeWithoutResult(
+        t -> {
+          if (repository.favour(id, on) == 0) {
+            throw new NotFoundException("pattern", id);
+          }
+        });
+  }
+
   /** Puts a pattern away, or takes it out again. */
   public PatternEntity archive(UUID id, boolean away) {
     return transaction.execute(

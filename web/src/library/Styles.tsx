@@ -1,14 +1,22 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ApiError, changeRule, copySchool, deleteSchool, listSchools } from '../api/client'
+import {
+  ApiError,
+  changeRule,
+  copySchool,
+  deleteSchool,
+  listSchools,
+  restoreDeleted,
+} from '../api/client'
 import type { Rule, School } from '../api/types'
 import { fieldProblem, part } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
+import { notify } from '../shell/notices'
 import { Page } from '../shell/Page'
 
 /** Ways of dressing flies: read their rules, copy one, and change the copy as a house school. */
-export function Schools() {
+export function Styles() {
   const client = useQueryClient()
   const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
   const [id, setId] = useState('upright-collar')
@@ -24,6 +32,16 @@ export function Schools() {
       })
       .catch((e: Error) => setFailed(e instanceof ApiError ? fieldProblem(e) : e.message))
   }
+  const remove = ({ id: gone, label: name }: School) =>
+    attempt(
+      deleteSchool(gone).then(() => {
+        notify(`${name} is deleted.`, async () => {
+          await restoreDeleted('STYLE', gone)
+          await client.invalidateQueries({ queryKey: ['schools'] })
+        })
+        return undefined
+      }),
+    )
   if (!school) return <Page title="Styles">Opening…</Page>
   return (
     <Page title="Styles">
@@ -44,7 +62,7 @@ export function Schools() {
             value={label}
             maxLength={60}
             onChange={(e) => setLabel(e.target.value)}
-            className="border-rule bg-leaf rounded border px-2"
+            className="border-edge bg-leaf rounded border px-2"
           />
         </label>
         <Button
@@ -55,9 +73,7 @@ export function Schools() {
         >
           Make a house style
         </Button>
-        {school.house && (
-          <Button onClick={() => attempt(deleteSchool(school.id))}>Remove {school.label}</Button>
-        )}
+        {school.house && <Button onClick={() => remove(school)}>Delete {school.label}</Button>}
       </div>
       {failed && (
         <p role="alert" className="text-warn mb-2">
@@ -109,7 +125,7 @@ function RuleRow({
         onChange={(e) => setDraft({ ...draft, [field]: e.target.value })}
         onBlur={() => draft[field] !== rule[field] && onChange(draft)}
         onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
-        className={`border-rule bg-leaf rounded border px-1 ${field === 'words' ? 'w-full' : 'w-24'}`}
+        className={`border-edge bg-leaf rounded border px-1 ${field === 'words' ? 'w-full' : 'w-24'}`}
       />
     )
   return (

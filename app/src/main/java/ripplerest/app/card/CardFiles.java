@@ -1,0 +1,34 @@
+package ripplerest.app.card;
+
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.hook.Hook;
+import ripplerest.core.outline.Outline;
+import ripplerest.core.outline.Outliner;
+import ripplerest.core.tying.Card;
+import ripplerest.core.tying.CardWriter;
+import ripplerest.exchange.card.CardPdf;
+import ripplerest.exchange.card.CardSvg;
+
+/** The card of a fly and the files that are made of it; those put the fly on the water. */
+final class CardFiles {
+  private CardFiles() {}
+
+  static Card card(PreparedFly fly) {
+    return CardWriter.of(fly.sized(), fly.materials());
+  }
+
+  static byte[] pdf(PreparedFly fly, CardPdf.Paper paper) {
+    Hook hook = fly.sized().hook();
+    return CardPdf.of(card(fly), atRest(fly), hook.shankMm(), hook.eyeMm(), paper);
+  }
+
+  static String svg(PreparedFly fly) {
+    return CardSvg.of(card(fly), atRest(fly), Outliner.inVise(fly), fly.sized().hook().shankMm());
+  }
+
+  private static Outline atRest(PreparedFly fly) {
+    return Outliner.of(Estimator.estimate(fly, Options.poseOnly()));
+  }
+}

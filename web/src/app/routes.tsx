@@ -1,0 +1,44 @@
+import { lazy } from 'react'
+import { Route, createBrowserRouter, createRoutesFromElements } from 'react-router'
+import { BenchPage } from '../bench/BenchPage'
+import { NotFound } from './NotFound'
+import { Shell } from './Shell'
+
+// What is not on the bench is loaded when it is opened.
+const About = lazy(() => import('./About').then((m) => ({ default: m.About })))
+const Book = lazy(() => import('../book/Book').then((m) => ({ default: m.Book })))
+const Card = lazy(() => import('../card/Card').then((m) => ({ default: m.Card })))
+const Compare = lazy(() => import('../study/Compare').then((m) => ({ default: m.Compare })))
+const Deleted = lazy(() => import('../book/Deleted').then((m) => ({ default: m.Deleted })))
+const Hooks = lazy(() => import('../library/Hooks').then((m) => ({ default: m.Hooks })))
+const Log = lazy(() => import('../log/Log').then((m) => ({ default: m.Log })))
+const Materials = lazy(() => import('../library/Materials').then((m) => ({ default: m.Materials })))
+const OverTime = lazy(() => import('../study/OverTime').then((m) => ({ default: m.OverTime })))
+const SizeRun = lazy(() => import('../study/SizeRun').then((m) => ({ default: m.SizeRun })))
+const Styles = lazy(() => import('../library/Styles').then((m) => ({ default: m.Styles })))
+const Tie = lazy(() => import('../card/Tie').then((m) => ({ default: m.Tie })))
+const TiedFly = lazy(() => import('../log/TiedFly').then((m) => ({ default: m.TiedFly })))
+
+/** Every page there is. */
+export const router = createBrowserRouter(
+  createRoutesFromElements(
+    <Route element={<Shell />}>
+      <Route path="/" element={<BenchPage />} />
+      <Route path="/bench/:id" element={<BenchPage />} />
+      <Route path="/bench/:id/sizes" element={<SizeRun />} />
+      <Route path="/bench/:id/compare" element={<Compare />} />
+      <Route path="/bench/:id/card" element={<Card />} />
+      <Route path="/bench/:id/tie" element={<Tie />} />
+      <Route path="/bench/:id/time" element={<OverTime />} />
+      <Route path="/log" element={<Log />} />
+      <Route path="/log/:id" element={<TiedFly />} />
+      <Route path="/book" element={<Book />} />
+      <Route path="/deleted" element={<Deleted />} />
+      <Route path="/materials" element={<Materials />} />
+      <Route path="/hooks" element={<Hooks />} />
+      <Route path="/schools" element={<Styles />} />
+      <Route path="/about" element={<About />} />
+      <Route path="*" element={<NotFound />} />
+    </Route>,
+  ),
+)

@@ -1,0 +1,129 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Plus, Star } from 'lucide-react'
+import { DropdownMenu } from 'radix-ui'
+import { Suspense, lazy, useState } from 'react'
+import { Link, NavLink, useMatch, useNavigate } from 'react-router'
+import { createPattern, importFile, listPatterns, listSchools } from '../api/client'
+import { Button } from '../ui/Button'
+import { MENU, MENU_ITEM } from '../ui/menu'
+import { attempt } from './problems'
+import { More } from './More'
+import { ordered, recent } from './recent'
+import { useDragged } from './useDragged'
+
+const ImportPattern = lazy(() =>
+  import('./ImportPattern').then((m) => ({ default: m.ImportPattern })),
+)
+const DropPattern = lazy(() => import('./ImportPattern').then((m) => ({ default: m.DropPattern })))
+
+const VIEWS = [
+  ['/book', 'Book'],
+  ['/log', 'Log'],
+  ['/materials', 'Materials'],
+  ['/hooks', 'Hooks'],
+  ['/schools', 'Styles'],
+] as const
+
+/** On every page: the flies, the other views, and the way back to the fly one came from. */
+export function Header() {
+  const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
+  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const bench = useMatch('/bench/:id/*')?.params.id
+  const tying = useMatch('/bench/:id/tie') !== null
+  const [last] = useState(() => recent.get()) // the flies keep their places while one looks at them
+  const here = bench ?? recent.use()[0] ?? patterns.data?.[0]?.id
+  const open = async (id: string) => {
+    await client.invalidateQueries({ queryKey: ['patterns'] })
+    await navigate(`/bench/${id}`)
+  }
+  const bringIn = (file: File) => void attempt(async () => open((await importFile(file)).id))
+  const dragged = useDragged()
+  const onBench = useMatch('/bench/:id') !== null
+  const style = (id: string) => schools.data?.find((s) => s.id === id)?.label.toLowerCase() ?? id
+  return (
+    <header className="border-rule flex flex-wrap items-stretch gap-x-4 border-b px-6 max-sm:px-3 lg:flex-nowrap print:hidden">
+      <Link
+        to={here ? `/bench/${here}` : '/'}
+        className="flex items-center font-serif text-xl font-semibold whitespace-nowrap"
+      >
+        Ripple Rest
+      </Link>
+      {!tying && (
+        <nav
+          aria-label="Patterns"
+          className="order-last basis-full overflow-x-auto lg:order-none lg:flex-1 lg:basis-0"
+        >
+          <ul className="flex h-full min-h-11">
+            {ordered(patterns.data ?? [], last).map((p) => (
+              <li key={p.id} className="border-rule border-l last:border-r">
+                <Link
+                  to={`/bench/${p.id}`}
+                  aria-current={p.id === bench ? 'page' : undefined}
+                  className="hover:text-tide aria-[current=page]:bg-leaf aria-[current=page]:border-tide flex h-full flex-col justify-center border-t-4 border-transparent px-3 py-1 leading-5 whitespace-nowrap"
+                >
+                  <span className="font-semibold">
+                    {p.favourite && (
+                      <Star
+                        size={13}
+                        fill="currentColor"
+                        aria-label="favourite"
+                        className="mr-1 inline"
+                      />
+                    )}
+                    {p.name}
+                  </span>
+                  <span className="text-soft text-sm">
+                    {p.hookSize} · {style(p.school)}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </nav>
+      )}
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 py-1.5">
+        <nav aria-label="Everything else" className="flex flex-wrap gap-x-3">
+          {VIEWS.map(([to, name]) => (
+            <NavLink
+              key={to}
+              to={to}
+              className="hover:text-tide aria-[current=page]:border-tide border-b-2 border-transparent aria-[current=page]:font-semibold pointer-coarse:py-2.5"
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger className="bg-leaf border-edge hover:border-tide flex items-center gap-1 rounded-md border px-3 py-1 pointer-coarse:min-h-11">
+            <Plus size={16} aria-hidden /> New
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="end" className={MENU}>
+              <DropdownMenu.Label className="text-soft px-3 py-1">
+                New from style…
+              </DropdownMenu.Label>
+              {(schools.data ?? []).map((s) => (
+                <DropdownMenu.Item
+                  key={s.id}
+                  onSelect={() =>
+                    void attempt(async () => open((await createPattern(s.id, bench)).id))
+                  }
+                  className={MENU_ITEM}
+                >
+                  {s.label}
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+        <Suspense fallback={<Button disabled>Import</Button>}>
+          <ImportPattern onFile={bringIn} />
+          {onBench && dragged && <DropPattern onFile={bringIn} />}
+        </Suspense>
+        <More />
+      </div>
+    </header>
+  )
+}
