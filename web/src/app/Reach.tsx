@@ -2,12 +2,13 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { isThere } from '../api/client'
 import { answered, reach } from '../api/reach'
+import { useStore } from '../ui/store'
 
 const ASK_MS = 1500
 
 /** Says that the application does not answer, and asks until it does again. */
 export function Reach() {
-  const there = reach.use()
+  const there = useStore(reach)
   const client = useQueryClient()
   useEffect(() => {
     if (there) return

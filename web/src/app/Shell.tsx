@@ -1,12 +1,13 @@
 import { Suspense, lazy, useEffect, useRef } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
-import { Outlet, ScrollRestoration, useLocation } from 'react-router'
+import { Outlet, ScrollRestoration, useLocation, useNavigationType } from 'react-router'
 import { SavedBeforeLeaving } from '../save/useQueue'
 import { Header } from '../shell/Header'
 import { notices } from '../shell/notices'
 import { problem } from '../shell/problems'
 import { Broken } from './Broken'
 import { Reach } from './Reach'
+import { useStore } from '../ui/store'
 
 const Notices = lazy(() => import('../shell/Notices').then((m) => ({ default: m.Notices })))
 const ProblemDialog = lazy(() =>
@@ -16,7 +17,7 @@ const ProblemDialog = lazy(() =>
 /** What every page has round it. */
 export function Shell() {
   const { pathname } = useLocation()
-  useFocusOnArrival(pathname)
+  useFocusOnArrival(pathname, useNavigationType() !== 'REPLACE')
   return (
     <div className="flex min-h-screen flex-col">
       <a
@@ -39,12 +40,12 @@ export function Shell() {
           <Outlet />
         </Suspense>
       </ErrorBoundary>
-      {problem.use() && (
+      {useStore(problem) && (
         <Suspense>
           <ProblemDialog problem={problem.get()} onClose={() => problem.set(undefined)} />
         </Suspense>
       )}
-      {notices.use() && (
+      {useStore(notices) && (
         <Suspense>
           <Notices />
         </Suspense>
@@ -55,12 +56,13 @@ export function Shell() {
 }
 
 /** A new page begins at its own content, for the keyboard and for who has it read out. */
-function useFocusOnArrival(pathname: string) {
+function useFocusOnArrival(pathname: string, went: boolean) {
   const before = useRef(pathname)
   useEffect(() => {
     if (before.current === pathname) return
     before.current = pathname
+    if (!went) return // it was only sent on to where the address means
     const wait = setTimeout(() => document.getElementById('main')?.focus({ preventScroll: true }))
     return () => clearTimeout(wait)
-  }, [pathname])
+  }, [pathname, went])
 }

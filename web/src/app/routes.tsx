@@ -36,7 +36,7 @@ export const router = createBrowserRouter(
       <Route path="/deleted" element={<Deleted />} />
       <Route path="/materials" element={<Materials />} />
       <Route path="/hooks" element={<Hooks />} />
-      <Route path="/schools" element={<Styles />} />
+      <Route path="/styles" element={<Styles />} />
       <Route path="/about" element={<About />} />
       <Route path="*" element={<NotFound />} />
     </Route>,

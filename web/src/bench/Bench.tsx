@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
-import { ApiError, mapSurface } from '../api/client'
+import { mapSurface } from '../api/client'
 import type {
   Estimate,
   Handle,
@@ -15,10 +15,11 @@ import { movedTo } from '../parts/handle'
 import { openReadings, wantedBy } from '../parts/readings'
 import { savePicture } from '../parts/picture'
 import { measureBy, say, unit } from '../parts/units'
-import { fieldProblem } from '../parts/words'
+import { whatWentWrong } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import type { Point } from '../scene/projection'
 import { seesLine } from '../scene/projection'
+import { BenchWindow } from './BenchWindow'
 import { type Opened, benchCommands } from './benchCommands'
 import { DrawingBar, type Looks } from '../drawing/DrawingBar'
 import { FishPlace } from '../drawing/FishPlace'
@@ -30,9 +31,8 @@ import { STEPS, tour, tourTaken } from './tour'
 import { Cautions, Readings } from '../readings/Readings'
 import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
-import { Tray } from './Tray'
+import { Tray } from '../tray/Tray'
 import { UnitChoice } from '../shell/UnitChoice'
-import { nameOfPart } from './PartSheets'
 import { useAnswers } from '../readings/useAnswers'
 import { useAutosave } from './useAutosave'
 import { useBefore } from './useBefore'
@@ -42,6 +42,8 @@ import { useKeys } from '../shell/useKeys'
 import { usePlace, useRest } from './usePlace'
 import { bare, usePose } from './usePose'
 import { stillness, useSettling } from '../drawing/useSettling'
+import { useStore } from '../ui/store'
+import { nameOfPart } from '../parts/document'
 
 // Windows are loaded when they are opened.
 const FirstVisit = lazy(() => import('./FirstVisit').then((m) => ({ default: m.FirstVisit })))
@@ -49,11 +51,6 @@ const ConflictDialog = lazy(() =>
   import('./ConflictDialog').then((m) => ({ default: m.ConflictDialog })),
 )
 const TypeValue = lazy(() => import('./TypeValue').then((m) => ({ default: m.TypeValue })))
-const Calibrate = lazy(() => import('../drawing/Calibrate').then((m) => ({ default: m.Calibrate })))
-const Commands = lazy(() => import('../shell/Commands').then((m) => ({ default: m.Commands })))
-const Keys = lazy(() => import('../shell/Commands').then((m) => ({ default: m.Keys })))
-const Goals = lazy(() => import('./Goals').then((m) => ({ default: m.Goals })))
-const Notes = lazy(() => import('./Notes').then((m) => ({ default: m.Notes })))
 
 type Props = {
   opened: PatternResource
@@ -92,7 +89,7 @@ export function Bench(props: Props) {
     if (to !== camera) put({ view: to === 'side' ? '' : to })
   }
   const [fish, setFish] = useState({ deepMm: 60, behindMm: 72 })
-  unit.use()
+  useStore(unit)
   const own = useMemo(() => bare(document), [document])
   const kept = useMemo(() => JSON.stringify(own), [own])
   const pose = usePose(kept, own)
@@ -105,7 +102,7 @@ export function Bench(props: Props) {
     kept,
     own,
     quiet === kept && !draft && !pose.isStale && !pose.error,
-    wantedBy(openReadings.use()),
+    wantedBy(useStore(openReadings)),
   )
   const full = answers.WHOLE?.estimate
   const settling = useSettling(key, fly)
@@ -171,7 +168,7 @@ export function Bench(props: Props) {
     document,
     choose: setChosen,
   })
-  useKeys(commands)
+  useKeys(window_ ? [] : commands) // a window that is still being loaded has the keys already
   const trueScale = looks.trueSize && pxPerMm.get() > 0 ? pxPerMm.get() : undefined
   const outline = settling.outline ?? laden?.outline ?? other?.outline ?? estimate?.outline
   const materials = useMemo(() => materialsOf(document), [document])
@@ -195,10 +192,10 @@ export function Bench(props: Props) {
       />
       {pose.error && (
         <p role="alert" className="text-warn px-6">
-          {problemWords(pose.error)}
+          {whatWentWrong(pose.error)}
         </p>
       )}
-      {(tour.use() < STEPS || called) && (
+      {(useStore(tour) < STEPS || called) && (
         <Suspense>
           <FirstVisit />
         </Suspense>
@@ -215,51 +212,7 @@ export function Bench(props: Props) {
         {since ? say(since.words) : ''}
       </p>
       <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(392px,1fr)_auto]">
-        <div className="relative min-h-[392px] min-w-0 print:min-h-[120mm]">
-          {estimate && (
-            <FlyDrawing
-              estimate={estimate}
-              rest={laden ? undefined : (other ?? estimate.rest)}
-              outline={outline}
-              band={other ? undefined : full?.band}
-              before={aside ? undefined : before}
-              since={aside ? undefined : since}
-              camera={looks.camera}
-              hand={hand}
-              surface={surface.data}
-              fish={fish}
-              grid={looks.grid}
-              trueScale={trueScale}
-              carries={Boolean(laden)}
-              materials={materials}
-              chosen={chosen}
-              onChoose={setChosen}
-              told={looks.told && !settling.playing}
-              over={(view) =>
-                aside ? null : (
-                  <Handles
-                    handles={estimate.handles}
-                    view={view}
-                    chosen={chosen}
-                    refused={pose.error ? problemWords(pose.error) : undefined}
-                    onChoose={setChosen}
-                    onMove={move}
-                    onType={(handle, at, text) => setTyped({ handle, at, text })}
-                  />
-                )
-              }
-            />
-          )}
-          {typed && (
-            <Suspense>
-              <TypeValue
-                {...typed}
-                document={document}
-                onChange={commit}
-                onClose={() => setTyped(undefined)}
-              />
-            </Suspense>
-          )}
+        <div className="relative flex min-w-0 flex-col">
           <DrawingBar
             looks={looks}
             onLooks={(next) => {
@@ -271,30 +224,76 @@ export function Bench(props: Props) {
             onHand={hand.act}
             onSave={() => savePicture(document.pattern.name)}
           />
-          {settling.failed && (
-            <p role="status" className="bg-leaf text-warn absolute top-11 right-2 rounded px-2">
-              {settling.failed}
-            </p>
-          )}
-          {looks.camera === 'below' && <FishPlace fish={fish} onMove={setFish} />}
-          {estimate?.rest && looks.camera !== 'below' && (
-            <RestChoice
-              rests={[estimate.rest, ...others]}
-              laden={answers.CARRY?.carry}
-              shown={rest}
-              onShow={(to) => put({ rest: to === '0' ? '' : to })}
-            />
-          )}
+          <div className="relative min-h-[392px] flex-1 print:min-h-[120mm]">
+            {estimate && (
+              <FlyDrawing
+                estimate={estimate}
+                rest={laden ? undefined : (other ?? estimate.rest)}
+                outline={outline}
+                band={other ? undefined : full?.band}
+                before={aside ? undefined : before}
+                since={aside ? undefined : since}
+                camera={looks.camera}
+                hand={hand}
+                surface={surface.data}
+                fish={fish}
+                grid={looks.grid}
+                trueScale={trueScale}
+                carries={Boolean(laden)}
+                materials={materials}
+                chosen={chosen}
+                onChoose={setChosen}
+                told={looks.told && !settling.playing}
+                over={(view) =>
+                  aside ? null : (
+                    <Handles
+                      handles={estimate.handles}
+                      view={view}
+                      chosen={chosen}
+                      refused={pose.error ? whatWentWrong(pose.error) : undefined}
+                      onChoose={setChosen}
+                      onMove={move}
+                      onType={(handle, at, text) => setTyped({ handle, at, text })}
+                    />
+                  )
+                }
+              />
+            )}
+            {typed && (
+              <Suspense>
+                <TypeValue
+                  {...typed}
+                  document={document}
+                  onChange={commit}
+                  onClose={() => setTyped(undefined)}
+                />
+              </Suspense>
+            )}
+            {settling.failed && (
+              <p role="status" className="bg-leaf text-warn absolute top-11 right-2 rounded px-2">
+                {settling.failed}
+              </p>
+            )}
+            {looks.camera === 'below' && <FishPlace fish={fish} onMove={setFish} />}
+            {estimate?.rest && looks.camera !== 'below' && (
+              <RestChoice
+                rests={[estimate.rest, ...others]}
+                laden={answers.CARRY?.carry}
+                shown={rest}
+                onShow={(to) => put({ rest: to === '0' ? '' : to })}
+              />
+            )}
+          </div>
         </div>
         <aside
           aria-label="Readings"
           className="border-rule order-3 lg:relative lg:order-none lg:border-l"
         >
           <div className="px-5 lg:absolute lg:inset-0 lg:overflow-y-auto">
-            <div className="flex items-center justify-between gap-2 py-1 print:hidden">
+            <div className="flex flex-wrap items-center justify-between gap-2 py-1 print:hidden">
               <button
                 type="button"
-                className="bg-tide text-paper rounded-md px-3 py-0.5"
+                className="bg-tide text-paper rounded-md px-3 py-0.5 whitespace-nowrap pointer-coarse:min-h-11"
                 onClick={() => setWindow('goals')}
               >
                 Suggest changes for a goal…
@@ -333,33 +332,17 @@ export function Bench(props: Props) {
           />
         </div>
       </div>
-      <Suspense>
-        {window_ === 'goals' && (
-          <Goals
-            open
-            fly={document}
-            onApply={(next) => {
-              setWindow(undefined)
-              commit(next)
-            }}
-            onClose={() => setWindow(undefined)}
-          />
-        )}
-        {window_ === 'commands' && (
-          <Commands open commands={commands} onClose={() => setWindow(undefined)} />
-        )}
-        {window_ === 'keys' && (
-          <Keys open commands={commands} onClose={() => setWindow(undefined)} />
-        )}
-        {window_ === 'calibrate' && <Calibrate open onClose={() => setWindow(undefined)} />}
-        {window_ === 'notes' && (
-          <Notes
-            value={document.pattern.notes ?? ''}
-            onChange={(notes) => change({ ...document, pattern: { ...document.pattern, notes } })}
-            onClose={() => setWindow(undefined)}
-          />
-        )}
-      </Suspense>
+      <BenchWindow
+        which={window_}
+        document={document}
+        commands={commands}
+        onGoal={(next) => {
+          setWindow(undefined)
+          commit(next)
+        }}
+        onNotes={(notes) => change({ ...document, pattern: { ...document.pattern, notes } })}
+        onClose={() => setWindow(undefined)}
+      />
       {state.kind === 'changed-elsewhere' && (
         <Suspense>
           <ConflictDialog
@@ -384,7 +367,8 @@ function Verdict({ words }: { words: string }) {
   const first = end < 0 ? words : words.slice(0, end + 1)
   return (
     <>
-      <span className="font-serif text-2xl">{first}</span> <span>{words.slice(first.length)}</span>
+      <span className="font-serif text-2xl max-sm:text-xl">{first}</span>{' '}
+      <span>{words.slice(first.length)}</span>
     </>
   )
 }
@@ -408,6 +392,3 @@ function useQuiet(value: string): string {
   }, [value])
   return quiet
 }
-
-const problemWords = (error: Error) =>
-  error instanceof ApiError ? fieldProblem(error) : error.message

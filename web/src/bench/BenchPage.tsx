@@ -18,6 +18,7 @@ import { attempt } from '../shell/problems'
 import { opened as remember, recent } from '../shell/recent'
 import { Button } from '../ui/Button'
 import { Bench } from './Bench'
+import { useStore } from '../ui/store'
 
 /** One fly on the bench: the one in the address, the one that was here last, or the first. */
 export function BenchPage() {
@@ -28,8 +29,9 @@ export function BenchPage() {
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
   const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
   const kinds = useQuery({ queryKey: ['parts'], queryFn: listParts, staleTime: Infinity })
+  const last = useStore(recent)
   const known = (wanted: string) => patterns.data?.some((p) => p.id === wanted)
-  const openId = id ?? recent.use().find(known) ?? patterns.data?.[0]?.id
+  const openId = id ?? last.find(known) ?? patterns.data?.[0]?.id
   const opened = useQuery({
     queryKey: ['pattern', openId],
     queryFn: () => getPattern(openId as string),

@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { useSearchParams } from 'react-router'
 import { Button } from '../ui/Button'
 import { STEPS, tour } from './tour'
+import { useStore } from '../ui/store'
 
 const WORDS = [
   'Fennel Hut is a hut on a small river with two lakes; its warden ties what visitors borrow, and keeps notes on what came back and what drowned. These are the warden’s flies: try first what one turn of hackle less does to the fly below.',
@@ -13,7 +14,7 @@ const WORDS = [
 export function FirstVisit() {
   const [query, setQuery] = useSearchParams()
   const called = query.has('tour')
-  const at = tour.use()
+  const at = useStore(tour)
   useEffect(() => {
     if (!called) return
     tour.set(0)
@@ -30,7 +31,7 @@ export function FirstVisit() {
   return (
     <section
       aria-label="First visit"
-      className="bg-leaf border-tide mx-6 mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-md border-2 px-3 py-1.5 max-sm:mx-3 print:hidden"
+      className="bg-leaf border-tide mx-6 my-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-md border-2 px-3 py-1.5 max-sm:mx-3 print:hidden"
     >
       <p className="min-w-64 flex-1" aria-live="polite">
         {WORDS[at]}

@@ -29,7 +29,7 @@ export function Heading(props: Props) {
   const { pattern } = document
   const style = (of: string) => schools.find((s) => s.id === of)?.label.toLowerCase() ?? of
   return (
-    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-1 px-6 pt-2 max-sm:px-3">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-1 px-6 pt-2 max-sm:gap-y-0 max-sm:px-3">
       <h1 className="sr-only">{pattern.name}</h1>
       <Typed
         key={pattern.name}
@@ -81,6 +81,7 @@ export function Heading(props: Props) {
         </a>
         <IconButton
           label="Print"
+          className="max-sm:hidden"
           onClick={() => window.print()}
           icon={<Printer size={18} aria-hidden />}
         />

@@ -183,27 +183,30 @@ export function ShankPlan({
           </Mark>
         ))}
       </div>
-      <table className="sr-only">
-        <caption>How the shank is shared out, {length(shankMm)}</caption>
-        <tbody>
-          {estimate.landmarks.map((l) => (
-            <tr key={l.name}>
-              <th scope="row">{l.name}</th>
-              <td>at {length(l.mm)}</td>
-              <td>{l.eyeLengths.toFixed(1)} eye lengths</td>
-            </tr>
-          ))}
-          {estimate.spans.map((s, i) => (
-            <tr key={i}>
-              <th scope="row">{words(s)}</th>
-              <td>{lengths(s.fromMm, ' to ', s.toMm)}</td>
-              <td>
-                {(s.fromMm / eyeMm).toFixed(1)} to {(s.toMm / eyeMm).toFixed(1)} eye lengths
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div className="sr-only">
+        {' '}
+        <table>
+          <caption>How the shank is shared out, {length(shankMm)}</caption>
+          <tbody>
+            {estimate.landmarks.map((l) => (
+              <tr key={l.name}>
+                <th scope="row">{l.name}</th>
+                <td>at {length(l.mm)}</td>
+                <td>{l.eyeLengths.toFixed(1)} eye lengths</td>
+              </tr>
+            ))}
+            {estimate.spans.map((s, i) => (
+              <tr key={i}>
+                <th scope="row">{words(s)}</th>
+                <td>{lengths(s.fromMm, ' to ', s.toMm)}</td>
+                <td>
+                  {(s.fromMm / eyeMm).toFixed(1)} to {(s.toMm / eyeMm).toFixed(1)} eye lengths
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </section>
   )
 }

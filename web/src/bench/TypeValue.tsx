@@ -1,9 +1,9 @@
 import { useState } from 'react'
-import { ApiError, readLength } from '../api/client'
+import { readLength } from '../api/client'
 import type { Handle, PatternDocument } from '../api/types'
 import { lengthOf } from '../parts/handle'
 import { withHook, withPart } from '../parts/document'
-import { fieldProblem } from '../parts/words'
+import { whatWentWrong } from '../parts/words'
 import type { Point } from '../scene/projection'
 import { nameOf } from './Handles'
 
@@ -39,7 +39,7 @@ export function TypeValue({ handle, at, text, document, onChange, onClose }: Pro
       onChange(withPart(document, handle.index, { [handle.field]: length }))
       onClose()
     } catch (e) {
-      setWrong(e instanceof ApiError ? fieldProblem(e) : String(e))
+      setWrong(whatWentWrong(e))
     }
   }
   return (

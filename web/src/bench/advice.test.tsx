@@ -7,7 +7,7 @@ import type { PatternDocument } from '../api/types'
 import { AmountsReading } from '../readings/AmountsReading'
 import { Book } from '../book/Book'
 import { Materials } from '../library/Materials'
-import { PartAdvice } from './PartAdvice'
+import { PartAdvice } from '../tray/PartAdvice'
 import { SizeRun } from '../study/SizeRun'
 
 const fetching = vi.fn<(path: string, init?: RequestInit) => Promise<Response>>()

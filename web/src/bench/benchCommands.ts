@@ -4,7 +4,7 @@ import { printPicture, savePicture } from '../parts/picture'
 import { UNITS, type Unit, unit } from '../parts/units'
 import type { Command } from '../shell/Commands'
 import type { Looks } from '../drawing/DrawingBar'
-import { nameOfPart } from './PartSheets'
+import { nameOfPart } from '../parts/document'
 
 /** Windows that open over the bench. */
 export type Opened = 'goals' | 'commands' | 'keys' | 'calibrate' | 'notes'
@@ -65,7 +65,7 @@ export function benchCommands(b: Doing): Command[] {
     { name: 'the book', run: () => b.go('/book') },
     { name: 'materials', run: () => b.go('/materials') },
     { name: 'hooks', run: () => b.go('/hooks') },
-    { name: 'styles', run: () => b.go('/schools') },
+    { name: 'styles', run: () => b.go('/styles') },
     { name: 'notes to this pattern', run: () => b.open('notes') },
     { name: 'copy this fly', run: b.copy },
     { name: 'about this application', run: () => b.go('/about') },

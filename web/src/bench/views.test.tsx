@@ -8,7 +8,7 @@ import type { Estimate, PatternDocument, Sitting } from '../api/types'
 import { ProblemDialog } from '../shell/ProblemDialog'
 import { Readings } from '../readings/Readings'
 import { ShankPlan } from './ShankPlan'
-import { Tray } from './Tray'
+import { Tray } from '../tray/Tray'
 import { WhatIfReading } from '../readings/WhatIfReading'
 
 afterEach(cleanup)

@@ -3,7 +3,6 @@ import { Archive, ArchiveRestore, Copy, Download, Search, Trash2 } from 'lucide-
 import { useEffect, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import {
-  ApiError,
   archivePattern,
   copyPattern,
   deletePattern,
@@ -14,7 +13,7 @@ import {
   restorePattern,
 } from '../api/client'
 import type { BookPage, BookRow } from '../api/types'
-import { SITTINGS, fieldProblem, sitting } from '../parts/words'
+import { sitting, SITTINGS, whatWentWrong } from '../parts/words'
 import { notify } from '../shell/notices'
 import { Button } from '../ui/Button'
 import { IconButton } from '../ui/IconButton'
@@ -58,7 +57,7 @@ export function Book() {
         setFailed('')
         await refresh()
       })
-      .catch((e: Error) => setFailed(e instanceof ApiError ? fieldProblem(e) : e.message))
+      .catch((e: Error) => setFailed(whatWentWrong(e)))
   }
   /** Whatever is looked for, its first page comes first. */
   const put = (field: string, value: string) =>

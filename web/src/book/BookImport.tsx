@@ -31,7 +31,6 @@ export function BookImport({ onDone }: { onDone: () => void }) {
     <section aria-label="Import a book">
       <FileDrop
         onFile={take}
-        disabled={running !== undefined}
         className="border-edge mt-4 flex min-h-14 flex-wrap items-center gap-4 rounded border border-dashed px-4 py-2"
       >
         <FileButton

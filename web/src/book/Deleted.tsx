@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { listDeleted, restoreDeleted } from '../api/client'
 import { Button } from '../ui/Button'
 import { Page, Table } from '../shell/Page'
+import { whatWentWrong } from '../parts/words'
 
 const WORDS = {
   PATTERN: 'pattern',
@@ -25,7 +26,7 @@ export function Deleted() {
       await client.invalidateQueries()
       setSaid(`${name} is back.`)
     } catch (e) {
-      setSaid(`${name} was not put back: ${(e as Error).message}`)
+      setSaid(`${name} was not put back: ${whatWentWrong(e)}`)
     }
   }
   return (

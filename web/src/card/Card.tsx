@@ -7,13 +7,14 @@ import { pxPerMm } from '../parts/calibration'
 import { length, measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { FlyPage } from '../shell/FlyPage'
+import { useStore } from '../ui/store'
 
 const PAPERS = ['A5', 'A4', 'LETTER'] as const
 
 /** The fly as steps to tie it by, with the lengths to lay material on. */
 export function Card() {
   const { id = '' } = useParams()
-  unit.use()
+  useStore(unit)
   const opened = useQuery({
     queryKey: ['pattern', id],
     queryFn: () => getPattern(id),
@@ -41,7 +42,7 @@ export function Card() {
 }
 
 function Steps({ card, id }: { card: TyingCard; id: string }) {
-  const scale = pxPerMm.use()
+  const scale = useStore(pxPerMm)
   const navigate = useNavigate()
   const [failed, setFailed] = useState('')
   const own = card.steps.some((s) => s.timed > 0)
@@ -53,7 +54,10 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
   return (
     <>
       <p className="flex gap-3 print:hidden">
-        <Link to={`/bench/${id}/tie`} className="bg-tide text-paper rounded-md px-3 py-1">
+        <Link
+          to={`/bench/${id}/tie`}
+          className="bg-tide text-paper inline-flex items-center rounded-md px-3 py-1 pointer-coarse:min-h-11"
+        >
           Tie it, hands-free
         </Link>
         <Button onClick={log}>Log a fly tied to it</Button>

@@ -1,6 +1,6 @@
 import { clock } from '../parts/clock'
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { getCard } from '../api/client'
 import type { Card, Tying } from '../api/types'
@@ -10,6 +10,7 @@ import { Button } from '../ui/Button'
 import { Calibrate } from '../drawing/Calibrate'
 import { useTying, useWhere } from './useTying'
 import { ViseDrawing } from '../drawing/ViseDrawing'
+import { useStore } from '../ui/store'
 
 /** Keys that a large thumb, a foot pedal or an elbow finds. */
 const NEXT = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter', 'n']
@@ -18,12 +19,12 @@ const BACK = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace', 'b']
 /** One step at a time, to be read at arm's length with both hands at the vise. */
 export function Tie() {
   const { id = '' } = useParams()
-  unit.use()
+  useStore(unit)
   const card = useQuery({ queryKey: ['card', id, 'tie'], queryFn: () => getCard(id), gcTime: 0 })
   measureBy(card.data?.measure)
   if (card.error) {
     return (
-      <main className="p-8 text-2xl">
+      <main id="main" tabIndex={-1} className="p-8 text-2xl">
         <p role="alert">{card.error.message}</p>
         <Link className="underline" to={`/bench/${id}`}>
           To the bench
@@ -59,7 +60,7 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
   const [calibrates, setCalibrates] = useState(false)
   const [failed, setFailed] = useState('')
   const page = useRef<HTMLElement>(null)
-  const scale = pxPerMm.use()
+  const scale = useStore(pxPerMm)
   useAwake()
   const at = tying.at.step
   const step = card.steps[at - 1]
@@ -101,10 +102,17 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
   })
   const spent = tying.at.seconds[at === 0 ? steps : at - 1] ?? 0
   const whole = tying.at.seconds.reduce((a, b) => a + b, 0)
-  const done = card.steps.slice(0, at).map((s) => s.part)
+  // the clock turns each second, what is in the vise does not
+  const done = useMemo(() => card.steps.slice(0, at).map((s) => s.part), [card, at])
   return (
-    <main ref={page} className="bg-paper flex min-h-screen flex-col overflow-y-auto px-8 py-3">
-      <header className="flex flex-wrap items-baseline gap-x-6 text-lg">
+    <main
+      id="main"
+      tabIndex={-1}
+      ref={page}
+      className="bg-paper flex flex-1 flex-col overflow-y-auto px-8 py-2 max-sm:px-3"
+    >
+      <title>{`Tying ${card.name} · Ripple Rest`}</title>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 text-lg max-sm:gap-x-3">
         <h1 className="font-serif text-2xl font-semibold">{card.name}</h1>
         <span data-testid="where">
           {at === 0 ? 'before you start' : at > steps ? 'done' : `step ${at} of ${steps}`}
@@ -130,7 +138,7 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
         </Button>
         <Button onClick={full}>full screen</Button>
         <Button onClick={leave}>leave</Button>
-      </header>
+      </div>
       {tying.state.kind === 'failed' && (
         <p role="status" className="text-warn text-lg">
           Not kept on the server yet; this browser has it and sends it again.
@@ -171,10 +179,10 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
         </section>
         {card.vise && <ViseDrawing outline={card.vise} parts={done} now={step?.part ?? ''} />}
       </div>
-      <nav aria-label="Steps" className="flex gap-4 pb-2">
+      <nav aria-label="Steps" className="bg-paper sticky bottom-0 flex gap-4 py-2">
         <button
           type="button"
-          className="bg-leaf border-edge hover:border-tide h-20 flex-1 rounded-lg border-2 text-3xl disabled:opacity-40"
+          className="bg-leaf border-edge hover:border-tide h-20 max-sm:h-14 flex-1 rounded-lg border-2 text-3xl disabled:opacity-40"
           disabled={at === 0}
           onClick={() => tying.go(-1)}
         >
@@ -182,7 +190,7 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
         </button>
         <button
           type="button"
-          className="bg-tide text-paper h-20 flex-[2] rounded-lg text-3xl disabled:opacity-40"
+          className="bg-tide text-paper h-20 max-sm:h-14 flex-[2] rounded-lg text-3xl disabled:opacity-40"
           disabled={at > steps}
           onClick={() => tying.go(1)}
         >
@@ -258,7 +266,7 @@ function Step({
         {s.material}
         {s.place.text && `, ${say(s.place)}`}
       </p>
-      <p className="my-3 text-[1.9rem]">{say(s.how)}</p>
+      <p className="my-3 text-[1.9rem] max-sm:text-2xl">{say(s.how)}</p>
       {s.bars.map((b) => (
         <p key={b.name} className="my-3">
           {scale > 0 ? (
@@ -290,8 +298,8 @@ function Step({
 
 function spoken(card: Card, at: number): string {
   const step = card.steps[at - 1]
-  if (at === 0) return `Before you start. ${card.preparation.join(' ')}`
-  return step ? `${step.title}. ${step.how} Look: ${step.check}` : 'Done.'
+  if (at === 0) return `Before you start. ${card.preparation.map((p) => say(p)).join(' ')}`
+  return step ? `${step.title}. ${say(step.how)} Look: ${say(step.check)}` : 'Done.'
 }
 
 const canSpeak = () => 'speechSynthesis' in window

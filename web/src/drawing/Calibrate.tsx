@@ -4,6 +4,7 @@ import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { Stepper } from '../ui/Stepper'
 import { Window } from '../ui/Window'
+import { useStore } from '../ui/store'
 
 type Thing = 'card' | 'coin' | 'hook'
 
@@ -17,7 +18,7 @@ export function Calibrate({ open, onClose }: { open: boolean; onClose: () => voi
 }
 
 function Against({ onDone }: { onDone: () => void }) {
-  const kept = pxPerMm.use()
+  const kept = useStore(pxPerMm)
   const [scale, setScale] = useState(kept || USUAL_PX_PER_MM)
   const [thing, setThing] = useState<Thing>('card')
   const [coinMm, setCoinMm] = useState(25)

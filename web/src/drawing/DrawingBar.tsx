@@ -28,7 +28,7 @@ export function DrawingBar({ looks, onLooks, playing, onPlay, onHand, onSave }: 
     <div
       role="toolbar"
       aria-label="Drawing"
-      className="bg-leaf/85 border-rule absolute top-1 right-2 flex max-w-[calc(100%-1rem)] flex-wrap items-center justify-end gap-0.5 rounded-md border px-1 print:hidden"
+      className="bg-leaf/85 border-rule z-10 mx-2 mt-1 flex items-center gap-0.5 overflow-x-auto rounded-md border px-1 sm:absolute sm:top-0 sm:right-0 print:hidden"
     >
       <ToggleGroup.Root
         type="single"
@@ -41,7 +41,7 @@ export function DrawingBar({ looks, onLooks, playing, onPlay, onHand, onSave }: 
           <ToggleGroup.Item
             key={id}
             value={id}
-            className="data-[state=on]:bg-tide data-[state=on]:text-paper rounded px-1.5 py-0.5 pointer-coarse:min-h-11"
+            className="data-[state=on]:bg-tide data-[state=on]:text-paper rounded px-1.5 py-0.5 whitespace-nowrap pointer-coarse:min-h-11"
           >
             {words}
           </ToggleGroup.Item>

@@ -1,10 +1,10 @@
-import { useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { Outline } from '../api/types'
 import { fit } from '../scene/projection'
 import { Fly, Rounding } from './Fly'
 
 /** The fly so far as it stands in the vise: what is tied on, and in front of it what is being tied. */
-export function ViseDrawing({
+export const ViseDrawing = memo(function ViseDrawing({
   outline,
   parts,
   now,
@@ -54,4 +54,4 @@ export function ViseDrawing({
       </svg>
     </div>
   )
-}
+})

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { watchSettling } from '../api/client'
 import type { Outline, PatternDocument } from '../api/types'
+import { whatWentWrong } from '../parts/words'
 
 const FRAME_MS = 55
 
@@ -33,7 +34,7 @@ export function useSettling(key: string, fly: PatternDocument) {
         await new Promise((done) => setTimeout(done, FRAME_MS))
       }
     } catch (cause) {
-      const why = cause instanceof Error ? cause.message : String(cause)
+      const why = whatWentWrong(cause)
       if (!mine.signal.aborted) setFailed({ key, why: `It cannot be watched: ${why}` })
     }
     if (gone.current === mine) stop()

@@ -1,17 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import {
-  ApiError,
-  deleteHook,
-  listHooks,
-  matchNatural,
-  measureHook,
-  restoreDeleted,
-} from '../api/client'
+import { deleteHook, listHooks, matchNatural, measureHook, restoreDeleted } from '../api/client'
 import type { HookView, NewHook } from '../api/types'
 import { ORDERS, STAGES } from '../parts/naturals'
 import { length, unit } from '../parts/units'
-import { fieldProblem } from '../parts/words'
+import { whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
@@ -20,12 +13,13 @@ import { notify } from '../shell/notices'
 import { Page, Table } from '../shell/Page'
 import { TableFile } from './TableFile'
 import { UnitChoice } from '../shell/UnitChoice'
+import { useStore } from '../ui/store'
 
 const HEAD = ['shank', 'gap', 'wire', 'eye', 'weight']
 
 /** Hooks: which one for a natural, the tier's own, and the catalogue. */
 export function Hooks() {
-  unit.use()
+  useStore(unit)
   const hooks = useQuery({ queryKey: ['hooks'], queryFn: listHooks })
   return (
     <Page title="Hooks">
@@ -202,7 +196,7 @@ function OwnHooks({ hooks }: { hooks: { id: string; hook: HookView; tenMg: numbe
         setFailed('')
         await refresh()
       })
-      .catch((e: Error) => setFailed(e instanceof ApiError ? fieldProblem(e) : e.message))
+      .catch((e: Error) => setFailed(whatWentWrong(e)))
   }
   return (
     <section aria-labelledby="own">
@@ -272,10 +266,11 @@ function OwnHooks({ hooks }: { hooks: { id: string; hook: HookView; tenMg: numbe
           low={0}
           high={20000}
           unit="mg"
+          blank
           onChange={(tenMg) => setDraft({ ...draft, tenMg })}
         />
         <Button onClick={() => attempt(measureHook(draft).then(() => setDraft(BLANK)))}>
-          Keep this hook
+          Save this hook
         </Button>
         {failed && (
           <p role="alert" className="text-warn">

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button'
 import { notify } from '../shell/notices'
 import { Page } from '../shell/Page'
 import { TableFile } from './TableFile'
+import { Wide } from '../ui/Wide'
 
 /** Every material there is, which of them are at hand, and what can be tied with those. */
 export function Materials() {
@@ -98,22 +99,24 @@ function Material({
       )}
       <details className="text-soft grow">
         <summary className="cursor-pointer">properties and sources</summary>
-        <table className="text-sm tabular-nums">
-          <tbody>
-            {m.values.map((v) => (
-              <tr key={v.property}>
-                <th scope="row" className="pr-4 text-left font-normal">
-                  {v.property.replaceAll('-', ' ')}
-                </th>
-                <td className="pr-4 text-right whitespace-nowrap">
-                  {v.value} ± {v.spread} {v.unit === '1' ? '' : v.unit}
-                </td>
-                <td className="pr-4 whitespace-nowrap">{v.kind}</td>
-                <td>{v.source}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Wide>
+          <table className="text-sm tabular-nums">
+            <tbody>
+              {m.values.map((v) => (
+                <tr key={v.property}>
+                  <th scope="row" className="pr-4 text-left font-normal">
+                    {v.property.replaceAll('-', ' ')}
+                  </th>
+                  <td className="pr-4 text-right whitespace-nowrap">
+                    {v.value} ± {v.spread} {v.unit === '1' ? '' : v.unit}
+                  </td>
+                  <td className="pr-4 whitespace-nowrap">{v.kind}</td>
+                  <td>{v.source}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Wide>
       </details>
     </li>
   )

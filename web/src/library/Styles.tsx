@@ -1,21 +1,15 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import {
-  ApiError,
-  changeRule,
-  copySchool,
-  deleteSchool,
-  listSchools,
-  restoreDeleted,
-} from '../api/client'
+import { changeRule, copySchool, deleteSchool, listSchools, restoreDeleted } from '../api/client'
 import type { Rule, School } from '../api/types'
-import { fieldProblem, part } from '../parts/words'
+import { part, whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
 import { notify } from '../shell/notices'
 import { Page } from '../shell/Page'
+import { Wide } from '../ui/Wide'
 
-/** Ways of dressing flies: read their rules, copy one, and change the copy as a house school. */
+/** Styles of dressing: read their rules, copy one, and change the copy as a style of one's own. */
 export function Styles() {
   const client = useQueryClient()
   const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
@@ -30,7 +24,7 @@ export function Styles() {
         await client.invalidateQueries({ queryKey: ['schools'] })
         setId(changed?.id ?? 'upright-collar')
       })
-      .catch((e: Error) => setFailed(e instanceof ApiError ? fieldProblem(e) : e.message))
+      .catch((e: Error) => setFailed(whatWentWrong(e)))
   }
   const remove = ({ id: gone, label: name }: School) =>
     attempt(
@@ -80,27 +74,29 @@ export function Styles() {
           {failed}
         </p>
       )}
-      <table className="w-full">
-        <thead>
-          <tr className="border-rule border-b text-left">
-            {['part', 'what', 'default', 'from', 'to', 'of', 'in words'].map((h) => (
-              <th key={h} scope="col" className="text-soft py-1 pr-4 font-normal">
-                {h}
-              </th>
+      <Wide>
+        <table className="w-full">
+          <thead>
+            <tr className="border-rule border-b text-left">
+              {['part', 'what', 'default', 'from', 'to', 'of', 'in words'].map((h) => (
+                <th key={h} scope="col" className="text-soft py-1 pr-4 font-normal">
+                  {h}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {school.rules.map((rule) => (
+              <RuleRow
+                key={`${school.id} ${rule.part} ${rule.dimension}`}
+                rule={rule}
+                fixed={!school.house}
+                onChange={(to) => attempt(changeRule(school.id, to))}
+              />
             ))}
-          </tr>
-        </thead>
-        <tbody>
-          {school.rules.map((rule) => (
-            <RuleRow
-              key={`${school.id} ${rule.part} ${rule.dimension}`}
-              rule={rule}
-              fixed={!school.house}
-              onChange={(to) => attempt(changeRule(school.id, to))}
-            />
-          ))}
-        </tbody>
-      </table>
+          </tbody>
+        </table>
+      </Wide>
     </Page>
   )
 }

@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { Download, Upload } from 'lucide-react'
 import { useState } from 'react'
-import { ApiError, importTable } from '../api/client'
-import { fieldProblem } from '../parts/words'
+import { importTable } from '../api/client'
+import { whatWentWrong } from '../parts/words'
 import { CSV_FILE, FileButton } from '../ui/FileDrop'
 
 /** A table out and in as CSV; a file that does not fit changes nothing. */
@@ -12,13 +12,13 @@ export function TableFile({ of }: { of: 'hooks' | 'materials' }) {
   const take = (file: File) => {
     importTable(of, file)
       .then(async ({ added }) => {
-        const rows = of === 'hooks' ? 'hooks added' : 'values taken in'
+        const rows = of === 'hooks' ? 'hooks added' : 'values imported'
         setTold({ words: `${added} ${rows}.`, wrong: false })
         await client.invalidateQueries()
       })
       .catch((e: Error) =>
         setTold({
-          words: `${e instanceof ApiError ? fieldProblem(e) : e.message} Nothing was changed.`,
+          words: `${whatWentWrong(e)} Nothing was changed.`,
           wrong: true,
         }),
       )

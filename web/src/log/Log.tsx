@@ -8,10 +8,12 @@ import { attempt } from '../shell/problems'
 import { FileButton, JSON_FILE } from '../ui/FileDrop'
 import { Page, Table } from '../shell/Page'
 import { clock } from '../parts/clock'
+import { useStore } from '../ui/store'
+import { whatWentWrong } from '../parts/words'
 
 /** What was tied: fly by fly, and what a tier's hands do again and again. */
 export function Log() {
-  unit.use()
+  useStore(unit)
   measureBy(undefined) // flies on many hooks: in mm or inches
   const client = useQueryClient()
   const flies = useQuery({ queryKey: ['log'], queryFn: listFlies })
@@ -31,7 +33,7 @@ export function Log() {
       )
       await refresh()
     } catch (e) {
-      setTold(`${(e as Error).message} Nothing was added.`)
+      setTold(`${whatWentWrong(e)} Nothing was added.`)
     }
   }
   const remove = (id: string, name: string) =>

@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { type KeyboardEvent, useState } from 'react'
-import { ApiError, getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
+import { getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
 import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
 import { length, lengths } from '../parts/units'
-import { fieldProblem, measureName, rests, tilted } from '../parts/words'
+import { measureName, rests, tilted, whatWentWrong } from '../parts/words'
 import type { SaveQueue } from '../save/saveQueue'
 import { Button } from '../ui/Button'
 import { FileButton, FileDrop, PICTURE_FILE } from '../ui/FileDrop'
@@ -74,7 +74,7 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
       setShown((n) => n + 1)
       void client.invalidateQueries({ queryKey: ['log'] })
     } catch (e) {
-      setSaid(e instanceof ApiError ? fieldProblem(e) : (e as Error).message)
+      setSaid(whatWentWrong(e))
     } finally {
       setSending(false)
     }
@@ -111,7 +111,7 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
       })
       setSaid('')
     } catch (e) {
-      setSaid(e instanceof ApiError ? fieldProblem(e) : (e as Error).message)
+      setSaid(whatWentWrong(e))
     }
   }
   const words =
@@ -170,7 +170,7 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
               ]}
               onPlace={place}
             />
-            <p className="flex flex-wrap items-center gap-2 py-1">
+            <div className="flex flex-wrap items-center gap-2 py-1">
               {ORDER.map(([name]) => (
                 <Button
                   key={name}
@@ -200,7 +200,7 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
               >
                 mark it
               </Button>
-            </p>
+            </div>
           </>
         )}
         {told && <Told told={told} estimated={estimated} onTake={onTake} />}

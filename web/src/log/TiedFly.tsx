@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { ApiError, changeFly, getFly, judgeTied, readDevice } from '../api/client'
+import { changeFly, getFly, judgeTied, readDevice } from '../api/client'
 import type { LoggedFly, Measurement, Planned } from '../api/types'
-import { fieldProblem, measureName, sitting, tilted } from '../parts/words'
+import { measureName, sitting, tilted, whatWentWrong } from '../parts/words'
 import { length, measureBy, say, unit } from '../parts/units'
 import { SaveQueue, type SaveState } from '../save/saveQueue'
 import { inBrowser } from '../save/unsaved'
@@ -13,11 +13,13 @@ import { Page } from '../shell/Page'
 import { type Asked, useStream, whereItIs } from '../readings/useAnswers'
 import { Photo } from './Photo'
 import { UnitChoice } from '../shell/UnitChoice'
+import { useStore } from '../ui/store'
+import { Wide } from '../ui/Wide'
 
 /** What was really made of a fly, and what it does. */
 export function TiedFly() {
   const { id = '' } = useParams()
-  unit.use()
+  useStore(unit)
   const fly = useQuery({
     queryKey: ['fly', id],
     queryFn: () => getFly(id),
@@ -28,7 +30,7 @@ export function TiedFly() {
   measureBy(fly.data?.measure)
   return (
     <Page title={fly.data ? `${fly.data.fly.document.pattern.name}, as tied` : 'As tied'}>
-      <div className="flex gap-4">
+      <div className="flex flex-wrap gap-x-4">
         <Link className="underline" to="/log">
           the log
         </Link>
@@ -71,7 +73,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
       setSaid('')
       take(value)
     } catch (e) {
-      setSaid((e as Error).message)
+      setSaid(whatWentWrong(e))
     }
   }
   return (
@@ -96,57 +98,60 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
             {said}
           </p>
         )}
-        <table className="w-full tabular-nums">
-          <thead>
-            <tr className="border-rule text-soft border-b text-left">
-              <th className="font-normal">leave blank if as planned</th>
-              <th className="pr-3 text-right font-normal">planned</th>
-              <th className="font-normal">made</th>
-            </tr>
-          </thead>
-          <tbody>
-            {planned.map((p) => (
-              <Line
-                key={measureName(p)}
-                planned={p}
-                made={written.made.find((m) => same(p, m))?.value}
-                onSet={(value, error) => set(p, value, error)}
-                onRead={() => void read('caliper', (v) => set(p, v))}
-              />
-            ))}
-            <tr className="border-rule border-b">
-              <td className="py-1">whole fly</td>
-              <td />
-              <td className="flex items-center gap-1 py-1">
-                <OptionalNumber
-                  label="whole fly, mg"
-                  value={written.massMg || undefined}
-                  onSet={(v) => setWritten((w) => ({ ...w, massMg: v ?? 0 }))}
+        <p className="text-soft">Leave blank if as planned.</p>
+        <Wide>
+          <table className="w-full tabular-nums">
+            <thead>
+              <tr className="border-rule text-soft border-b text-left">
+                <th className="sr-only font-normal">what</th>
+                <th className="pr-3 text-right font-normal">planned</th>
+                <th className="font-normal">made</th>
+              </tr>
+            </thead>
+            <tbody>
+              {planned.map((p) => (
+                <Line
+                  key={measureName(p)}
+                  planned={p}
+                  made={written.made.find((m) => same(p, m))?.value}
+                  onSet={(value, error) => set(p, value, error)}
+                  onRead={() => void read('caliper', (v) => set(p, v))}
                 />
-                <span className="text-soft w-12">mg</span>
-                <Button
-                  onClick={() =>
-                    void read('scale', (v) => setWritten((w) => ({ ...w, massMg: v })))
-                  }
-                >
-                  scale
-                </Button>
-              </td>
-            </tr>
-            <tr className="border-rule border-b">
-              <td className="py-1">time</td>
-              <td />
-              <td className="flex items-center gap-1 py-1">
-                <OptionalNumber
-                  label="time, minutes"
-                  value={written.seconds > 0 ? Math.round(written.seconds / 6) / 10 : undefined}
-                  onSet={(v) => setWritten((w) => ({ ...w, seconds: (v ?? 0) * 60 }))}
-                />
-                <span className="text-soft">min</span>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+              ))}
+              <tr className="border-rule border-b">
+                <td className="py-1">whole fly</td>
+                <td />
+                <td className="flex items-center gap-1 py-1">
+                  <OptionalNumber
+                    label="whole fly, mg"
+                    value={written.massMg || undefined}
+                    onSet={(v) => setWritten((w) => ({ ...w, massMg: v ?? 0 }))}
+                  />
+                  <span className="text-soft w-12">mg</span>
+                  <Button
+                    onClick={() =>
+                      void read('scale', (v) => setWritten((w) => ({ ...w, massMg: v })))
+                    }
+                  >
+                    scale
+                  </Button>
+                </td>
+              </tr>
+              <tr className="border-rule border-b">
+                <td className="py-1">time</td>
+                <td />
+                <td className="flex items-center gap-1 py-1">
+                  <OptionalNumber
+                    label="time, minutes"
+                    value={written.seconds > 0 ? Math.round(written.seconds / 6) / 10 : undefined}
+                    onSet={(v) => setWritten((w) => ({ ...w, seconds: (v ?? 0) * 60 }))}
+                  />
+                  <span className="text-soft">min</span>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </Wide>
         <label className="mt-3 block">
           notes
           <textarea
@@ -293,7 +298,7 @@ function useWritten(id: string, opened: LoggedFly) {
 function told(state: SaveState<LoggedFly>): string {
   if (state.kind === 'failed') {
     const e = state.error
-    return `Not saved: ${e instanceof ApiError ? fieldProblem(e) : state.message}`
+    return `Not saved: ${e ? whatWentWrong(e) : state.message}`
   }
   return state.kind === 'saving'
     ? 'saving…'

@@ -1,4 +1,4 @@
-import type { Length, Part, PatternDocument } from '../api/types'
+import type { Length, Part, PartKind, PatternDocument } from '../api/types'
 
 /** The first part of a kind, if the pattern has one. */
 export function partOf(document: PatternDocument, kind: string): Part | undefined {
@@ -49,4 +49,18 @@ export function withConditions(
 /** Whether a length follows the hook. */
 export function isRule(length: Length): length is Extract<Length, { rule: string }> {
   return 'rule' in length
+}
+
+/** As the core calls it: the kind, and from the second of a kind on its number. */
+export function nameOfPart(parts: readonly { part: string }[], index: number): string {
+  const kind = parts[index]?.part ?? ''
+  const before = parts.slice(0, index).filter((p) => p.part === kind).length
+  return before === 0 ? kind : `${kind}-${before + 1}`
+}
+
+/** Before the first part that most tie after it. */
+export function inserted(parts: Part[], part: Part, kinds: PartKind[]): Part[] {
+  const place = (p: Part) => kinds.findIndex((k) => k.id === p.part)
+  const at = parts.findIndex((p) => place(p) > place(part))
+  return at < 0 ? [...parts, part] : [...parts.slice(0, at), part, ...parts.slice(at)]
 }

@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import type { Part, PatternDocument, Rest } from '../api/types'
-import { isRule, moved, partOf, withConditions, withHook, withPart } from './document'
+import type { Part, PartKind, PatternDocument, Rest } from '../api/types'
+import {
+  inserted,
+  isRule,
+  moved,
+  nameOfPart,
+  partOf,
+  withConditions,
+  withHook,
+  withPart,
+} from './document'
 import { stepped } from '../ui/stepped'
 import { holders, lengthRange, place, range, short, signed } from './words'
 
@@ -21,6 +30,15 @@ const document: PatternDocument = {
 }
 
 describe('document', () => {
+  it('puts a new part before the first that most tie after it, and tells two alike apart', () => {
+    const kinds = ['tail', 'rib', 'body', 'hackle'].map((id) => ({ id })) as PartKind[]
+    const part = (kind: string) => ({ part: kind, material: '-' }) as Part
+    const ribbed = inserted([part('tail'), part('body'), part('hackle')], part('rib'), kinds)
+    expect(ribbed.map((p) => p.part)).toEqual(['tail', 'rib', 'body', 'hackle'])
+    const twice = inserted(ribbed, part('hackle'), kinds)
+    expect(twice.map((_, i) => nameOfPart(twice, i)).at(-1)).toBe('hackle-2')
+  })
+
   it('changes one thing and leaves the rest, and the original, alone', () => {
     const next = withPart(document, 0, { count: 6 })
     expect(partOf(next, 'tail')?.count).toBe(6)

@@ -1,4 +1,4 @@
-import type { ApiError } from '../api/client'
+import { ApiError } from '../api/client'
 import type { Estimate, Interval, Quantity, Rest, Sitting } from '../api/types'
 import { length, lengths, quantity } from './units'
 
@@ -16,6 +16,7 @@ export const SITTINGS: Record<Sitting, string> = {
 }
 
 const PARTS: Record<string, string> = {
+  school: 'whole fly',
   thread: 'head and thread',
   hook: 'hook wire',
   'upright-wing': 'wing',
@@ -123,13 +124,18 @@ export function ends(rest: Rest): string {
   return `Depending on how the film grips, the eye is ${sits(rest.receding, rest.recedingEnds)}, or ${sits(rest.advancing, rest.advancingEnds)}.`
 }
 
-/** What is wrong with the first field that the server refused, or else what it said. */
-export function fieldProblem(error: ApiError): string {
-  const field = error.problem.errors?.[0]
-  return field
-    ? `${field.pointer}: ${field.value} does not do; ${field.bound}. ${field.remedy}`
-    : error.message
+/** What went wrong: of what the server refused its first field, or else what was said. */
+export function whatWentWrong(error: unknown): string {
+  const field = error instanceof ApiError ? error.problem.errors?.[0] : undefined
+  if (field) return `${field.pointer}: ${field.value} does not do; ${field.bound}. ${field.remedy}`
+  return error instanceof Error ? error.message : String(error)
 }
 
 /** What something that can be measured on a fly is called. */
 export const measureName = (p: { part: string; field: string }) => `${part(p.part)} ${p.field}`
+
+/** A part as a heading has it. */
+export function title(name: string): string {
+  const text = part(name)
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}

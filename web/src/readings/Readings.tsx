@@ -20,6 +20,7 @@ import {
   sitting,
   tilted,
 } from '../parts/words'
+import { useStore } from '../ui/store'
 
 /** What the fly does, each number opening to what makes it so. Lagging numbers look stale. */
 export const Readings = memo(function Readings({
@@ -36,8 +37,8 @@ export const Readings = memo(function Readings({
   /** What the last change did. */
   since?: Differences
 }) {
-  unit.use()
-  const open = openReadings.use()
+  useStore(unit)
+  const open = useStore(openReadings)
   const rest = pose.rest
   const band = full?.band
   const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg, decimals: 0 }

@@ -10,6 +10,7 @@ import { attempt } from './problems'
 import { More } from './More'
 import { ordered, recent } from './recent'
 import { useDragged } from './useDragged'
+import { useStore } from '../ui/store'
 
 const ImportPattern = lazy(() =>
   import('./ImportPattern').then((m) => ({ default: m.ImportPattern })),
@@ -21,7 +22,7 @@ const VIEWS = [
   ['/log', 'Log'],
   ['/materials', 'Materials'],
   ['/hooks', 'Hooks'],
-  ['/schools', 'Styles'],
+  ['/styles', 'Styles'],
 ] as const
 
 /** On every page: the flies, the other views, and the way back to the fly one came from. */
@@ -32,8 +33,9 @@ export function Header() {
   const navigate = useNavigate()
   const bench = useMatch('/bench/:id/*')?.params.id
   const tying = useMatch('/bench/:id/tie') !== null
+  const newest = useStore(recent)[0]
   const [last] = useState(() => recent.get()) // the flies keep their places while one looks at them
-  const here = bench ?? recent.use()[0] ?? patterns.data?.[0]?.id
+  const here = bench ?? newest ?? patterns.data?.[0]?.id
   const open = async (id: string) => {
     await client.invalidateQueries({ queryKey: ['patterns'] })
     await navigate(`/bench/${id}`)
@@ -46,7 +48,7 @@ export function Header() {
     <header className="border-rule flex flex-wrap items-stretch gap-x-4 border-b px-6 max-sm:px-3 lg:flex-nowrap print:hidden">
       <Link
         to={here ? `/bench/${here}` : '/'}
-        className="flex items-center font-serif text-xl font-semibold whitespace-nowrap"
+        className={`flex items-center font-serif text-xl font-semibold whitespace-nowrap max-lg:mr-auto ${tying ? 'mr-auto' : ''}`}
       >
         Ripple Rest
       </Link>
@@ -83,21 +85,24 @@ export function Header() {
           </ul>
         </nav>
       )}
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 py-1.5">
-        <nav aria-label="Everything else" className="flex flex-wrap gap-x-3">
-          {VIEWS.map(([to, name]) => (
-            <NavLink
-              key={to}
-              to={to}
-              className="hover:text-tide aria-[current=page]:border-tide border-b-2 border-transparent aria-[current=page]:font-semibold pointer-coarse:py-2.5"
-            >
-              {name}
-            </NavLink>
-          ))}
-        </nav>
+      <nav
+        aria-label="Everything else"
+        className="flex items-center gap-x-3 overflow-x-auto max-sm:order-1 max-sm:basis-full"
+      >
+        {VIEWS.map(([to, name]) => (
+          <NavLink
+            key={to}
+            to={to}
+            className="hover:text-tide aria-[current=page]:border-tide border-b-2 border-transparent aria-[current=page]:font-semibold shrink-0 pointer-coarse:py-2.5"
+          >
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <div className="flex items-center gap-x-3 py-1.5 max-sm:gap-x-1.5">
         <DropdownMenu.Root>
           <DropdownMenu.Trigger className="bg-leaf border-edge hover:border-tide flex items-center gap-1 rounded-md border px-3 py-1 pointer-coarse:min-h-11">
-            <Plus size={16} aria-hidden /> New
+            <Plus size={16} aria-hidden /> <span className="max-sm:sr-only">New</span>
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
             <DropdownMenu.Content align="end" className={MENU}>

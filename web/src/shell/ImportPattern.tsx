@@ -12,7 +12,7 @@ export function ImportPattern({ onFile }: Props) {
       className="pointer-coarse:min-h-11"
       onFile={onFile}
     >
-      <Upload size={16} aria-hidden /> Import
+      <Upload size={16} aria-hidden /> <span className="max-sm:sr-only">Import</span>
     </FileButton>
   )
 }

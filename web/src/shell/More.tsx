@@ -4,6 +4,7 @@ import { Suspense, lazy, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { MENU, MENU_ITEM } from '../ui/menu'
 import { type TextSize, type Theme, letterKeys, textSize, theme } from './settings'
+import { useStore } from '../ui/store'
 
 const Glossary = lazy(() => import('./Glossary').then((m) => ({ default: m.Glossary })))
 
@@ -22,7 +23,7 @@ const SIZES: [TextSize, string][] = [
 export function More() {
   const navigate = useNavigate()
   const [words, setWords] = useState(false)
-  const keys = letterKeys.use()
+  const keys = useStore(letterKeys)
   return (
     <>
       <DropdownMenu.Root>
@@ -48,9 +49,9 @@ export function More() {
               About
             </DropdownMenu.Item>
             <DropdownMenu.Separator className="bg-rule my-1 h-px" />
-            <Radio options={THEMES} value={theme.use()} onChange={(v) => theme.set(v)} />
+            <Radio options={THEMES} value={useStore(theme)} onChange={(v) => theme.set(v)} />
             <DropdownMenu.Separator className="bg-rule my-1 h-px" />
-            <Radio options={SIZES} value={textSize.use()} onChange={(v) => textSize.set(v)} />
+            <Radio options={SIZES} value={useStore(textSize)} onChange={(v) => textSize.set(v)} />
             <DropdownMenu.Separator className="bg-rule my-1 h-px" />
             <DropdownMenu.CheckboxItem
               className={MENU_ITEM}

@@ -1,12 +1,13 @@
 import { Toast } from 'radix-ui'
 import { notices } from './notices'
 import { attempt } from './problems'
+import { useStore } from '../ui/store'
 
 const TEN_SECONDS = 10_000
 
 /** What was done last, for as long as it can be taken back at once. */
 export function Notices() {
-  const notice = notices.use()
+  const notice = useStore(notices)
   return (
     <Toast.Provider swipeDirection="down" duration={TEN_SECONDS}>
       {notice && (

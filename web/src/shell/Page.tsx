@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react'
+import { Wide } from '../ui/Wide'
 
 /** A view beside the bench. */
 export function Page({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <main id="main" tabIndex={-1} className="mx-auto max-w-6xl px-6 py-3 max-sm:px-3">
+    <main id="main" tabIndex={-1} className="mx-auto w-full max-w-6xl px-6 py-3 max-sm:px-3">
       <title>{`${title} · Ripple Rest`}</title>
       <h1 className="border-tide my-2 border-b-2 pb-1 font-serif text-3xl font-bold max-sm:text-2xl">
         {title}
@@ -24,9 +25,11 @@ export function Table({
   words?: number
 }) {
   const side = (column: number) =>
-    column < words ? `text-left ${column > 0 ? 'pl-4' : ''}` : 'pl-4 text-right whitespace-nowrap'
+    column < words
+      ? `text-left ${column > 0 ? 'pl-4 max-sm:min-w-36' : ''}`
+      : 'pl-4 text-right whitespace-nowrap'
   return (
-    <div className="overflow-x-auto">
+    <Wide>
       <table className="w-full tabular-nums">
         <thead>
           <tr className="border-rule border-b">
@@ -49,6 +52,6 @@ export function Table({
           ))}
         </tbody>
       </table>
-    </div>
+    </Wide>
   )
 }

@@ -9,6 +9,8 @@ import { Pick } from '../ui/Pick'
 import { Fly } from '../drawing/Fly'
 import { useStream, whereItIs } from '../readings/useAnswers'
 import { FlyPage } from '../shell/FlyPage'
+import { useStore } from '../ui/store'
+import { Wide } from '../ui/Wide'
 
 const MOST = 4
 
@@ -16,7 +18,7 @@ const MOST = 4
 export function Compare() {
   const { id = '' } = useParams()
   const [query, setQuery] = useSearchParams()
-  unit.use()
+  useStore(unit)
   const opened = useQuery({
     queryKey: ['pattern', id],
     queryFn: () => getPattern(id),
@@ -158,46 +160,48 @@ function Side({ comparison, stale }: { comparison: Comparison; stale: boolean })
           </text>
         ))}
       </svg>
-      <table className="w-full tabular-nums" data-testid="differences">
-        <thead>
-          <tr className="border-rule border-b align-bottom">
-            <th scope="col" className="text-soft text-left font-normal">
-              {UNITS[unit.get()]}
-            </th>
-            {flies.map((f, i) => (
-              <th key={i} scope="col" className="max-w-52 py-1 pl-4 text-right">
-                {LETTERS[i]} {f.name}
-                <span className="text-soft block font-normal">size {f.size}</span>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((r) => (
-            <tr key={r.name} className={`border-rule border-b ${r.differ ? '' : 'text-soft'}`}>
-              <th scope="row" className="py-0.5 text-left font-normal">
-                {r.differ || flies.length === 1 ? r.name : `${r.name} (alike)`}
+      <Wide>
+        <table className="w-full tabular-nums" data-testid="differences">
+          <thead>
+            <tr className="border-rule border-b align-bottom">
+              <th scope="col" className="text-soft text-left font-normal">
+                {UNITS[unit.get()]}
               </th>
               {flies.map((f, i) => (
-                <td key={i} className="pl-4 text-right">
-                  {number(f, r.values[i], r.unit, r.decimals)}
-                  {by(f, r.against[i], r.unit, r.decimals)}
+                <th key={i} scope="col" className="max-w-52 py-1 pl-4 text-right">
+                  {LETTERS[i]} {f.name}
+                  <span className="text-soft block font-normal">size {f.size}</span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((r) => (
+              <tr key={r.name} className={`border-rule border-b ${r.differ ? '' : 'text-soft'}`}>
+                <th scope="row" className="py-0.5 text-left font-normal">
+                  {r.differ || flies.length === 1 ? r.name : `${r.name} (alike)`}
+                </th>
+                {flies.map((f, i) => (
+                  <td key={i} className="pl-4 text-right">
+                    {number(f, r.values[i], r.unit, r.decimals)}
+                    {by(f, r.against[i], r.unit, r.decimals)}
+                  </td>
+                ))}
+              </tr>
+            ))}
+            <tr className="align-top">
+              <th scope="row" className="py-1 text-left font-normal">
+                in words
+              </th>
+              {flies.map((f, i) => (
+                <td key={i} className="max-w-52 py-1 pl-4 text-right text-sm">
+                  {say(f.verdict, f.measure)}
                 </td>
               ))}
             </tr>
-          ))}
-          <tr className="align-top">
-            <th scope="row" className="py-1 text-left font-normal">
-              in words
-            </th>
-            {flies.map((f, i) => (
-              <td key={i} className="max-w-52 py-1 pl-4 text-right text-sm">
-                {say(f.verdict, f.measure)}
-              </td>
-            ))}
-          </tr>
-        </tbody>
-      </table>
+          </tbody>
+        </table>
+      </Wide>
     </div>
   )
 }

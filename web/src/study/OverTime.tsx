@@ -7,6 +7,10 @@ import type { Water } from '../api/types'
 import { FlyPage } from '../shell/FlyPage'
 import { Table } from '../shell/Page'
 import { useAnswer, whereItIs } from '../readings/useAnswers'
+import { WATERS, minutes } from '../readings/water'
+import { Wide } from '../ui/Wide'
+
+type Kind = Water['water']
 
 /** How long a fly stays up on four kinds of water, side by side. */
 export function OverTime() {
@@ -33,10 +37,10 @@ export function OverTime() {
           <Table
             head={[
               'water',
-              'half are down after',
+              'half have sunk after',
               'dress again',
               'false casts by then',
-              'fish it stands',
+              'fish per dressing',
             ]}
             rows={waters.map((w) => [
               <Key key={w.water} water={w.water} />,
@@ -48,7 +52,7 @@ export function OverTime() {
           />
           <p className="text-soft mt-3 text-sm">
             Of many such flies fished side by side, the share that is still up, with its middle 80
-            %. Dress again when one in five is down. How often and how hard each water dunks a fly,
+            %. Dress again when one in five has sunk. How often and how hard each water dunks a fly,
             how fast it wets and dries: all assumptions until a tank has tested them.
           </p>
         </>
@@ -58,30 +62,23 @@ export function OverTime() {
 }
 
 /** Line, dashes and colour of each water: never by colour alone. */
-const LOOKS: Record<string, { dash?: string; colour: string }> = {
-  still: { colour: 'var(--tide)' },
-  glide: { colour: 'var(--hackle)', dash: '10 4' },
-  riffle: { colour: 'var(--post)', dash: '4 4' },
-  pocket: { colour: 'var(--soft)', dash: '12 3 2 3' },
+const LOOKS: Record<Kind, { dash?: string; colour: string }> = {
+  STILL: { colour: 'var(--tide)' },
+  GLIDE: { colour: 'var(--hackle)', dash: '10 4' },
+  RIFFLE: { colour: 'var(--post)', dash: '4 4' },
+  POCKET: { colour: 'var(--soft)', dash: '12 3 2 3' },
 }
 
-const look = (water: string) => LOOKS[water] ?? { colour: 'var(--ink)' }
-const words = (water: string) => water.replaceAll('-', ' ')
-
-function Key({ water }: { water: string }) {
-  const { colour, dash } = look(water)
+function Key({ water }: { water: Kind }) {
+  const { colour, dash } = LOOKS[water]
   return (
     <span className="flex items-center gap-2">
       <svg width="44" height="10" aria-hidden>
         <line x1="0" x2="44" y1="5" y2="5" stroke={colour} strokeDasharray={dash} strokeWidth="3" />
       </svg>
-      {words(water)}
+      {WATERS[water]}
     </span>
   )
-}
-
-function minutes(limit: { minutes: number } | undefined | null): string {
-  return limit ? `${Math.round(limit.minutes)} min` : 'over 2 h'
 }
 
 function casts(w: Water, at: number): string {
@@ -112,55 +109,67 @@ function Chart({ waters }: { waters: Water[] }) {
     (p) => x(p.m),
     (p) => y(p.up),
   )
-  const told = waters.map((w) => `${words(w.water)}: half down after ${minutes(w.median)}`)
+  const told = waters.map((w) => `${WATERS[w.water]}: half have sunk after ${minutes(w.median)}`)
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`Share still up against minutes. ${told.join('; ')}.`}
-      className="my-3 block w-full"
-      data-testid="over-time"
-    >
-      {[0, 0.25, 0.5, 0.75, 1].map((share) => (
-        <g key={share}>
-          <line x1={LEFT} x2={WIDTH - 130} y1={y(share)} y2={y(share)} stroke="var(--rule)" />
-          <text x={LEFT - 8} y={y(share) + 5} textAnchor="end" fontSize="16" fill="var(--soft)">
-            {share * 100} %
+    <Wide>
+      {' '}
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`Share still up against minutes. ${told.join('; ')}.`}
+        className="my-3 block w-full min-w-2xl"
+        data-testid="over-time"
+      >
+        {[0, 0.25, 0.5, 0.75, 1].map((share) => (
+          <g key={share}>
+            <line x1={LEFT} x2={WIDTH - 130} y1={y(share)} y2={y(share)} stroke="var(--rule)" />
+            <text x={LEFT - 8} y={y(share) + 5} textAnchor="end" fontSize="16" fill="var(--soft)">
+              {share * 100} %
+            </text>
+          </g>
+        ))}
+        {x.ticks(8).map((m) => (
+          <text
+            key={m}
+            x={x(m)}
+            y={HEIGHT - 20}
+            textAnchor="middle"
+            fontSize="16"
+            fill="var(--soft)"
+          >
+            {m}
           </text>
-        </g>
-      ))}
-      {x.ticks(8).map((m) => (
-        <text key={m} x={x(m)} y={HEIGHT - 20} textAnchor="middle" fontSize="16" fill="var(--soft)">
-          {m}
+        ))}
+        <text x={WIDTH - 130} y={HEIGHT - 2} textAnchor="end" fontSize="16" fill="var(--soft)">
+          minutes fished
         </text>
-      ))}
-      <text x={WIDTH - 130} y={HEIGHT - 2} textAnchor="end" fontSize="16" fill="var(--soft)">
-        minutes fished
-      </text>
-      {waters.map((w) => (
-        <path
-          key={w.water}
-          d={band(pointsOf(w)) ?? ''}
-          fill={look(w.water).colour}
-          opacity="0.14"
-        />
-      ))}
-      {waters.map((w) => (
-        <path
-          key={w.water}
-          d={mean(pointsOf(w)) ?? ''}
-          fill="none"
-          stroke={look(w.water).colour}
-          strokeDasharray={look(w.water).dash}
-          strokeWidth="3"
-        />
-      ))}
-      {apart(waters.map((w) => ({ name: w.water, y: y(w.up[w.up.length - 1] ?? 0) }))).map((l) => (
-        <text key={l.name} x={WIDTH - 122} y={l.y + 5} fontSize="17" fill="var(--ink)">
-          {words(l.name)}
-        </text>
-      ))}
-    </svg>
+        {waters.map((w) => (
+          <path
+            key={w.water}
+            d={band(pointsOf(w)) ?? ''}
+            fill={LOOKS[w.water].colour}
+            opacity="0.14"
+          />
+        ))}
+        {waters.map((w) => (
+          <path
+            key={w.water}
+            d={mean(pointsOf(w)) ?? ''}
+            fill="none"
+            stroke={LOOKS[w.water].colour}
+            strokeDasharray={LOOKS[w.water].dash}
+            strokeWidth="3"
+          />
+        ))}
+        {apart(
+          waters.map((w) => ({ name: WATERS[w.water], y: y(w.up[w.up.length - 1] ?? 0) })),
+        ).map((l) => (
+          <text key={l.name} x={WIDTH - 122} y={l.y + 5} fontSize="17" fill="var(--ink)">
+            {l.name}
+          </text>
+        ))}
+      </svg>
+    </Wide>
   )
 }
 

@@ -10,6 +10,7 @@ import { FlyPage } from '../shell/FlyPage'
 import { Table } from '../shell/Page'
 import { length, say } from '../parts/units'
 import { useAnswer, whereItIs } from '../readings/useAnswers'
+import { Wide } from '../ui/Wide'
 
 /** One pattern across hook sizes: a row of flies on one film line, and what stops it where. */
 export function SizeRun() {
@@ -82,51 +83,54 @@ function Row({ rows, own }: { rows: SizeRow[]; own: number | undefined }) {
   )
   const words = rows.map((r) => `${r.size} ${r.works ? 'works' : 'does not'}`).join(', ')
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${placed.height + 44}`}
-      className="my-3 block w-full"
-      role="img"
-      aria-label={`The fly in all sizes on one film line, to one scale: ${words}.`}
-      data-testid="size-run"
-    >
-      <rect
-        y={placed.film}
-        width={WIDTH}
-        height={placed.height - placed.film}
-        fill="var(--water-top)"
-      />
-      {rows.map((r, i) => {
-        const view = placed.views[i]
-        return (
-          r.outline &&
-          view && (
-            <g key={r.size} opacity={r.works ? 1 : 0.55}>
-              <Fly outline={r.outline} view={view} />
-            </g>
+    <Wide>
+      {' '}
+      <svg
+        viewBox={`0 0 ${WIDTH} ${placed.height + 44}`}
+        className="my-3 block w-full min-w-2xl"
+        role="img"
+        aria-label={`The fly in all sizes on one film line, to one scale: ${words}.`}
+        data-testid="size-run"
+      >
+        <rect
+          y={placed.film}
+          width={WIDTH}
+          height={placed.height - placed.film}
+          fill="var(--water-top)"
+        />
+        {rows.map((r, i) => {
+          const view = placed.views[i]
+          return (
+            r.outline &&
+            view && (
+              <g key={r.size} opacity={r.works ? 1 : 0.55}>
+                <Fly outline={r.outline} view={view} />
+              </g>
+            )
           )
-        )
-      })}
-      <line
-        x1="0"
-        x2={WIDTH}
-        y1={placed.film}
-        y2={placed.film}
-        stroke="var(--tide)"
-        strokeWidth="2"
-      />
-      {rows.map((r, i) => (
-        <text
-          key={r.size}
-          x={placed.middles[i]}
-          y={placed.height + 24}
-          textAnchor="middle"
-          fontSize="18"
-          fontWeight={r.size === own ? 700 : 400}
-          fill="var(--ink)"
-        >
-          {r.works ? r.size : `▲ ${r.size}`}
-        </text>
-      ))}
-    </svg>
+        })}
+        <line
+          x1="0"
+          x2={WIDTH}
+          y1={placed.film}
+          y2={placed.film}
+          stroke="var(--tide)"
+          strokeWidth="2"
+        />
+        {rows.map((r, i) => (
+          <text
+            key={r.size}
+            x={placed.middles[i]}
+            y={placed.height + 24}
+            textAnchor="middle"
+            fontSize="18"
+            fontWeight={r.size === own ? 700 : 400}
+            fill="var(--ink)"
+          >
+            {r.works ? r.size : `▲ ${r.size}`}
+          </text>
+        ))}
+      </svg>
+    </Wide>
   )
 }

@@ -57,11 +57,9 @@ export function FileButton({
 export function FileDrop({
   onFile,
   className,
-  disabled,
   children,
-}: Pick<Props, 'onFile' | 'disabled' | 'children'> & { className?: string }) {
+}: Pick<Props, 'onFile' | 'children'> & { className?: string }) {
   const { getRootProps } = useDropzone({
-    disabled,
     multiple: false,
     noClick: true,
     noKeyboard: true,

@@ -9,17 +9,19 @@ type Props = {
   low: number
   high: number
   unit?: string
+  /** Its lowest value means that nothing is known: told as nothing. */
+  blank?: boolean
   onChange: (value: number) => void
 }
 
 /** A number with a smaller and a larger neighbour: type it, press a button, or use the arrow keys. */
-export function Stepper({ label, value, step, low, high, unit, onChange }: Props) {
+export function Stepper({ label, value, step, low, high, unit, blank, onChange }: Props) {
   const id = useId()
   const [draft, setDraft] = useState<string>()
   const move = (by: number) => onChange(stepped(value + by * step, step, low, high))
   const commit = () => {
-    const typed = Number(draft?.replace(',', '.'))
-    if (draft !== undefined && draft.trim() !== '' && Number.isFinite(typed)) {
+    const typed = draft?.trim() === '' && blank ? low : Number(draft?.replace(',', '.') || NaN)
+    if (Number.isFinite(typed)) {
       onChange(stepped(typed, step, low, high))
     }
     setDraft(undefined)
@@ -47,7 +49,7 @@ export function Stepper({ label, value, step, low, high, unit, onChange }: Props
           aria-valuemin={low}
           aria-valuemax={high}
           aria-valuetext={unit ? `${value} ${unit}` : undefined}
-          value={draft ?? String(value)}
+          value={draft ?? (blank && value === low ? '' : String(value))}
           onChange={(e) => setDraft(e.target.value)}
           onBlur={commit}
           onKeyDown={(e) => {

@@ -17,7 +17,12 @@ export function store<T>(first: T, name?: string) {
       watchers.delete(watcher)
     }
   }
-  return { get, set, watch, use: () => useSyncExternalStore(watch, get) }
+  return { get, set, watch }
+}
+
+/** The value, now and whenever it changes. */
+export function useStore<T>({ get, watch }: Pick<ReturnType<typeof store<T>>, 'get' | 'watch'>): T {
+  return useSyncExternalStore(watch, get)
 }
 
 /** A browser that keeps nothing, or keeps what this version cannot read, is no reason to stop. */

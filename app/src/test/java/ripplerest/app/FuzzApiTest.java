@@ -16,8 +16,6 @@ import org.junit.jupiter.api.Test;
 import ripplerest.app.RunningApplication.Answer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Every endpoint of the application's own description, asked as it should be and then as it should
@@ -26,28 +24,6 @@ import tools.jackson.databind.node.ObjectNode;
 class FuzzApiTest {
   private static final int REQUESTS = Integer.getInteger("fuzz", 380);
   private static final JsonMapper MAPPER = JsonMapper.shared();
-  private static final List<String> WORDS =
-      List.of(
-          "",
-          " ",
-          "null",
-          "-1",
-          "0",
-          "1e309",
-          "NaN",
-          "99999999999999999999",
-          "'; drop table x;--",
-          "\u0000",
-          "\ud83e\udd97",
-          "../../etc/passwd",
-          "a".repeat(3000),
-          "{}",
-          "[]",
-          "true",
-          "%00",
-          "LANTERN",
-          "0.0000001",
-          "-0");
 
   /** 502: there is no caliper in these tests, which is what that means. */
   private static final String DEVICES = "/api/devices/{what}/reading";
@@ -55,6 +31,7 @@ class FuzzApiTest {
   private record Call(String method, String path, String body, Map<String, String> headers) {}
 
   private final SplittableRandom random = new SplittableRandom(20261128);
+  private final HostileValues hostile = new HostileValues(random);
   private RunningApplication app;
   private String example;
 
@@ -287,7 +264,7 @@ class FuzzApiTest {
     }
     try {
       JsonNode root = MAPPER.readTree(body);
-      touch(root, true);
+      hostile.touch(root, true);
       return root.toString();
     } catch (RuntimeException e) {
       return body;
@@ -299,29 +276,32 @@ class FuzzApiTest {
     String path = call.path();
     String body = call.body();
     switch (random.nextInt(8)) {
-      case 0 -> path = path.replaceFirst("[^/?]+$", encoded(any(WORDS)));
+      case 0 -> path = path.replaceFirst("[^/?]+$", encoded(hostile.any(HostileValues.WORDS)));
       case 1 -> path = withQuery(path);
-      case 2 -> headers.put("If-Match", any(WORDS).replaceAll("[^ -~]", "x"));
-      case 3 -> headers.put("Idempotency-Key", any(WORDS).replaceAll("[^ -~]", "x"));
+      case 2 -> headers.put("If-Match", hostile.any(HostileValues.WORDS).replaceAll("[^ -~]", "x"));
+      case 3 ->
+          headers.put(
+              "Idempotency-Key", hostile.any(HostileValues.WORDS).replaceAll("[^ -~]", "x"));
       case 4 ->
           headers.put(
               "Content-Type",
-              any(List.of("text/plain", "x", "application/json;charset=x", "image/png", "*/*")));
+              hostile.any(
+                  List.of("text/plain", "x", "application/json;charset=x", "image/png", "*/*")));
       case 5 ->
           body =
               body == null || body.startsWith(RunningApplication.BYTES)
-                  ? any(WORDS)
+                  ? hostile.any(HostileValues.WORDS)
                   : body.substring(0, random.nextInt(body.length() + 1));
       case 6 -> body = "[".repeat(random.nextInt(1, 3000));
       default -> {
         try {
           JsonNode root = MAPPER.readTree(body);
           for (int i = 0; i <= random.nextInt(3); i++) {
-            touch(root, false);
+            hostile.touch(root, false);
           }
           body = root.toString();
         } catch (RuntimeException | AssertionError e) {
-          body = any(WORDS);
+          body = hostile.any(HostileValues.WORDS);
         }
       }
     }
@@ -357,61 +337,14 @@ class FuzzApiTest {
             "paper",
             "sex",
             "tails");
-    return path + (path.contains("?") ? "&" : "?") + any(names) + "=" + encoded(any(WORDS));
+    return path
+        + (path.contains("?") ? "&" : "?")
+        + hostile.any(names)
+        + "="
+        + encoded(hostile.any(HostileValues.WORDS));
   }
 
   private static String encoded(String word) {
     return java.net.URLEncoder.encode(word, java.nio.charset.StandardCharsets.UTF_8);
-  }
-
-  /** Changes one value somewhere below a node: to another of its kind, or to anything. */
-  private void touch(JsonNode node, boolean sameKind) {
-    List<JsonNode> containers = new ArrayList<>();
-    collect(node, containers);
-    JsonNode at = any(containers);
-    if (at instanceof ObjectNode object && !object.isEmpty()) {
-      String name = any(new ArrayList<>(object.propertyNames()));
-      object.set(name, sameKind ? alike(object.get(name)) : anything(object.get(name)));
-    } else if (at instanceof ArrayNode array && !array.isEmpty()) {
-      int i = random.nextInt(array.size());
-      array.set(i, sameKind ? alike(array.get(i)) : anything(array.get(i)));
-    }
-  }
-
-  private void collect(JsonNode node, List<JsonNode> into) {
-    if (node.isContainer()) {
-      into.add(node);
-      node.forEach(child -> collect(child, into));
-    }
-  }
-
-  private JsonNode alike(JsonNode value) {
-    if (value.isNumber()) {
-      return MAPPER
-          .getNodeFactory()
-          .numberNode(Math.rint(1e3 * value.asDouble() * random.nextDouble(0.8, 1.2)) / 1e3);
-    }
-    return value.isString() && value.asString().contains(" ")
-        ? MAPPER.getNodeFactory().stringNode("Fuzz " + random.nextInt(1000))
-        : value;
-  }
-
-  private JsonNode anything(JsonNode value) {
-    var nodes = MAPPER.getNodeFactory();
-    return switch (random.nextInt(9)) {
-      case 0 -> nodes.nullNode();
-      case 1 -> nodes.numberNode(any(List.of(-1.0, 0.0, 1e308, 1e-300, -1e18, 2147483648.0)));
-      case 2 -> nodes.stringNode(any(WORDS));
-      case 3 -> nodes.arrayNode().add(value);
-      case 4 -> nodes.objectNode().set("x", value);
-      case 5 -> nodes.booleanNode(random.nextBoolean());
-      case 6 -> nodes.numberNode(new java.math.BigInteger("9".repeat(60)));
-      case 7 -> nodes.arrayNode();
-      default -> nodes.stringNode(value.asString("") + "\u0000");
-    };
-  }
-
-  private <T> T any(List<T> of) {
-    return of.get(random.nextInt(of.size()));
   }
 }

@@ -73,7 +73,8 @@ final class PlotsCommand implements Callable<Integer> {
                   List.of(new FlyBody.Lump("tail", Vector3D.ZERO, 1)), List.of(), List.of(fibre)),
               Wetting.uniform("barb", new Wetting.Angles(2 * Math.PI / 3, 2 * Math.PI / 3)),
               WATER,
-              Mesh.WORKING);
+              Mesh.WORKING,
+              Optional.empty());
       for (FibreState state : List.of(FibreState.LYING, FibreState.CROSSING_TIP_DOWN)) {
         FilmState in = film.dryState();
         in.set(0, state);
@@ -106,7 +107,8 @@ final class PlotsCommand implements Callable<Integer> {
               body,
               Wetting.uniform("stuff", new Wetting.Angles(theta, theta)),
               WATER,
-              Mesh.WORKING);
+              Mesh.WORKING,
+              Optional.empty());
       List<double[]> line = new ArrayList<>();
       for (double d = -1; d < 2.5; d += 0.02) {
         Pose pose = new Pose(-d, 0, 0);

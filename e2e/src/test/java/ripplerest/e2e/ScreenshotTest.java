@@ -35,7 +35,6 @@ class ScreenshotTest {
           page.getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))
               .getByText(fly, new Locator.GetByTextOptions().setExact(true))
               .click();
-          page.getByText("I see").click();
           if (!open.equals("none")) {
             page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
           }
@@ -54,7 +53,6 @@ class ScreenshotTest {
         ColorScheme.LIGHT,
         page -> {
           page.navigate(Site.get().address);
-          page.getByText("I see").click();
           page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(camera)).click();
           page.waitForTimeout(3000);
           shoot(page, "bench-" + camera);
@@ -119,7 +117,6 @@ class ScreenshotTest {
         ColorScheme.LIGHT,
         page -> {
           page.navigate(Site.get().address);
-          page.getByText("I see").click();
           page.keyboard().press("v");
           assertThat(page.getByTestId("where")).hasText("before you start");
           for (int i = 0; i < 5; i++) {

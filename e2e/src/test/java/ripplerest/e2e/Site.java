@@ -85,15 +85,15 @@ final class Site {
                             "--no-first-run")));
   }
 
-  /** What axe finds serious or critical on a page. */
+  /** What axe finds on a page, moderate findings too. */
   @SuppressWarnings("unchecked")
-  static List<String> seriousOn(Page page) {
+  static List<String> violationsOn(Page page) {
     // not as an element: the page's policy lets none in
     page.evaluate(axe() + "; undefined");
     return (List<String>)
         page.evaluate(
             "async () => (await axe.run()).violations"
-                + ".filter(v => v.impact === 'serious' || v.impact === 'critical')"
+                + ".filter(v => v.impact !== 'minor')"
                 + ".map(v => v.id + ': ' + v.nodes.map(n => n.html).join(' '))");
   }
 

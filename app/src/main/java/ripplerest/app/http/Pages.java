@@ -1,20 +1,27 @@
 package ripplerest.app.http;
 
-import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.Base64;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Serves the built front end; a path that is no file is a page of the application. */
 @Configuration
@@ -29,6 +36,26 @@ class Pages implements WebMvcConfigurer {
         .addResourceHandler("/*.svg", "/*.txt")
         .addResourceLocations("classpath:/static/")
         .setCacheControl(CacheControl.noCache());
+  }
+
+  /**
+   * Whoever goes to an address that leads nowhere is told so by the page; a program, by a problem.
+   */
+  @ControllerAdvice
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  static class Nowhere {
+    private final Page page;
+
+    Nowhere(Page page) {
+      this.page = page;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<?> nowhere(NoResourceFoundException e, @RequestHeader HttpHeaders headers) {
+      return headers.getAccept().contains(MediaType.TEXT_HTML)
+          ? page.page(HttpStatus.NOT_FOUND)
+          : ResponseEntity.of(e.getBody()).build();
+    }
   }
 
   /**
@@ -56,13 +83,18 @@ class Pages implements WebMvcConfigurer {
       "/deleted",
       "/materials",
       "/hooks",
-      "/schools"
+      "/styles",
+      "/about"
     })
-    ResponseEntity<String> page(HttpServletRequest request) {
+    ResponseEntity<String> page() {
+      return page(HttpStatus.OK);
+    }
+
+    private ResponseEntity<String> page(HttpStatus status) {
       byte[] bytes = new byte[16];
       random.nextBytes(bytes);
       String nonce = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-      return ResponseEntity.ok()
+      return ResponseEntity.status(status)
           .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
           .cacheControl(CacheControl.noStore())
           .header(SafetyHeaders.POLICY, policy(nonce))

@@ -137,7 +137,10 @@ class HookController {
     Natural natural = new Natural(order, stage, sex, bodyMm, tails);
     return new MatchesView(
         natural.hooks().stream()
-            .map(m -> new MatchView(Words.id(m.way()), view(m.hook()), rounded(m.longerBy(), 1e2)))
+            .map(
+                m ->
+                    new MatchView(
+                        Words.id(m.way()), view(m.hook()), Words.rounded(m.longerBy(), 2)))
             .toList(),
         natural.otherSexSize().orElse(0),
         natural.isBeyondTheTable(),
@@ -157,15 +160,12 @@ class HookController {
         spec.size(),
         Words.id(spec.shape()),
         spec.lengthSteps(),
-        rounded(hook.shankMm(), 1e2),
-        rounded(hook.gapMm(), 1e2),
-        rounded(hook.wireMm(), 1e2),
-        rounded(hook.eyeMm(), 1e2),
-        rounded(hook.massMg(materials.materials().get("hook-steel").get(Property.DENSITY)), 10),
+        Words.rounded(hook.shankMm(), 2),
+        Words.rounded(hook.gapMm(), 2),
+        Words.rounded(hook.wireMm(), 2),
+        Words.rounded(hook.eyeMm(), 2),
+        Words.rounded(
+            hook.massMg(materials.materials().get("hook-steel").get(Property.DENSITY)), 1),
         hook.extended());
-  }
-
-  private static double rounded(double v, double parts) {
-    return Math.round(v * parts) / parts + 0.0;
   }
 }

@@ -82,7 +82,7 @@ public class SchoolStore {
     for (int n = 2; repository.existsById(free); n++) {
       if (repository.findById(free).filter(h -> h.deletedAt() == null).isPresent()) {
         throw new OutOfRangeException(
-            "label", "\"" + label + "\"", "a name that no school has", "Choose another name.");
+            "label", "\"" + label + "\"", "a name that no style has", "Choose another name.");
       }
       free = id + "-" + n;
     }
@@ -120,7 +120,7 @@ public class SchoolStore {
                 "school",
                 id,
                 "one that no pattern follows; " + followers + " do",
-                "Give those patterns another school first.");
+                "Give those patterns another style first.");
           }
           house.deleted(Instant.now());
           repository.saveAndFlush(house);
@@ -157,8 +157,8 @@ public class SchoolStore {
                     new OutOfRangeException(
                         "school",
                         "\"" + id + "\"",
-                        "a house school",
-                        "Copy this school and change the copy."));
+                        "a style of your own",
+                        "Copy this style and change the copy."));
     if (house.deletedAt() != null) {
       throw new NotFoundException("style", id);
     }

@@ -81,10 +81,9 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
   private static Disagreement turns(Pattern pattern, int i, Hackle hackle, String name) {
     double now = hackle.turns();
     double other = now < SPARSE_UP_TO ? HEAVY_TURNS : SPARSE_TURNS;
-    String turns = now == Math.rint(now) ? "%.0f turns" : "%.1f turns";
     return new Disagreement(
         name + ": sparse or heavy",
-        turns.formatted(now),
+        Words.tenths(now) + " turns",
         "%s turns".formatted(other == HEAVY_TURNS ? "6" : "2.5"),
         pattern.withPart(i, pattern.parts().get(i).with("turns", other)));
   }

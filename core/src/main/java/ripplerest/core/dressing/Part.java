@@ -5,9 +5,8 @@ import ripplerest.core.material.Form;
 /**
  * One part of a fly, in tying order within its pattern. A new kind of part is a new record here:
  * {@link PartKind} reads its fields, bounds and units off it for every layer that treats all kinds
- * alike, in the order in which they stand here, in which most are tied; the assembly alone has to
- * learn its shape. {@code feather} is the usable length of the feather at hand, mm, 0 where nobody
- * measured it.
+ * alike, once it has its place there; the assembly alone has to learn its shape. {@code feather} is
+ * the usable length of the feather at hand, mm, 0 where nobody measured it.
  */
 public sealed interface Part {
   /** Most fibres in a tail. */

@@ -50,7 +50,7 @@ public final class StepName {
   }
 
   private static String measured(HookSpec hook) {
-    return hook.measured().map(HookSpec.Measured::name).orElse("by the table");
+    return hook.measured().map(HookSpec.Measured::name).orElse("standard size");
   }
 
   private void parts(Pattern before, Pattern after) {

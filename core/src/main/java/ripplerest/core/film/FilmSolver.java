@@ -78,12 +78,7 @@ public final class FilmSolver {
   private double worstChange;
   private double lastChange;
 
-  /** A fly whose tippet is cut off. */
-  public FilmSolver(FlyBody body, Wetting wetting, Water water, Mesh mesh) {
-    this(body, wetting, water, mesh, Optional.empty());
-  }
-
-  /** A fly, its contact angles, the water, and what is tied to its eye. */
+  /** A fly, its contact angles, the water, and the tippet that is tied to its eye, if any. */
   public FilmSolver(
       FlyBody body, Wetting wetting, Water water, Mesh mesh, Optional<Tippet> tippet) {
     this.tippet = tippet.map(t -> new TippetBeam(t, water));

@@ -1,14 +1,9 @@
 package ripplerest.core.hook;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.quantity.Table;
 
 /**
  * What a natural presses into the film, by stage and order: multiples of its body (assumptions).
@@ -20,7 +15,7 @@ import org.apache.commons.csv.CSVRecord;
  */
 public record NaturalFootprint(double lengthMm, double widthMm, int dimples, String words) {
   private static final String RESOURCE = "/ripplerest/core/hook/natural-footprints.csv";
-  private static final List<CSVRecord> ROWS = read();
+  private static final List<CSVRecord> ROWS = Table.rows(NaturalFootprint.class, RESOURCE);
 
   /** The footprint of one natural. */
   public static NaturalFootprint of(Natural natural) {
@@ -39,17 +34,5 @@ public record NaturalFootprint(double lengthMm, double widthMm, int dimples, Str
 
   private static String word(Enum<?> constant) {
     return constant.name().toLowerCase(Locale.ROOT);
-  }
-
-  private static List<CSVRecord> read() {
-    try (Reader reader =
-            new InputStreamReader(
-                NaturalFootprint.class.getResourceAsStream(RESOURCE), StandardCharsets.UTF_8);
-        var rows =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      return rows.getRecords();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

@@ -1,16 +1,11 @@
 package ripplerest.core.hook;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Table;
 
 /**
  * Dimensions of a standard dry-fly hook by size, all from memory (common practice, no source).
@@ -50,22 +45,13 @@ final class SizeTable {
 
   private static TreeMap<Integer, Row> read() {
     TreeMap<Integer, Row> rows = new TreeMap<>();
-    try (Reader reader =
-            new InputStreamReader(
-                SizeTable.class.getResourceAsStream("/ripplerest/core/hook/standard-dry-mm.csv"),
-                StandardCharsets.UTF_8);
-        var records =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      for (CSVRecord r : records) {
-        rows.put(
-            Integer.valueOf(r.get("size")),
-            new Row(
-                Double.parseDouble(r.get("shank")),
-                Double.parseDouble(r.get("gap")),
-                Double.parseDouble(r.get("wire"))));
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    for (CSVRecord r : Table.rows(SizeTable.class, "/ripplerest/core/hook/standard-dry-mm.csv")) {
+      rows.put(
+          Integer.valueOf(r.get("size")),
+          new Row(
+              Double.parseDouble(r.get("shank")),
+              Double.parseDouble(r.get("gap")),
+              Double.parseDouble(r.get("wire"))));
     }
     return rows;
   }

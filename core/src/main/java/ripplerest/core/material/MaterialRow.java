@@ -5,11 +5,11 @@ import java.io.Reader;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Prior;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Table;
 
 /**
  * One value of the material table, as its file has it.
@@ -86,8 +86,7 @@ public record MaterialRow(
   /** Reads a whole file; refuses the first row that does not fit, naming its line. */
   public static List<MaterialRow> readAll(Reader reader) throws IOException {
     List<MaterialRow> rows = new ArrayList<>();
-    try (var records =
-        CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
+    try (var records = Table.parse(reader)) {
       if (!records.getHeaderNames().equals(COLUMNS)) {
         throw new OutOfRangeException(
             "first line",

@@ -1,17 +1,12 @@
 package ripplerest.core.material;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.quantity.Table;
 
 /**
  * Which materials that ship serve as which part: physics would let quill be wound as thread, no
@@ -36,17 +31,8 @@ public final class Serves {
 
   private static Map<String, List<String>> read() {
     Map<String, List<String>> all = new LinkedHashMap<>();
-    try (Reader reader =
-            new InputStreamReader(
-                Serves.class.getResourceAsStream("/ripplerest/core/material/serves.csv"),
-                StandardCharsets.UTF_8);
-        var rows =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      for (CSVRecord r : rows) {
-        all.put(r.get("part"), List.of(r.get("materials").split(" ")));
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    for (CSVRecord r : Table.rows(Serves.class, "/ripplerest/core/material/serves.csv")) {
+      all.put(r.get("part"), List.of(r.get("materials").split(" ")));
     }
     return all;
   }

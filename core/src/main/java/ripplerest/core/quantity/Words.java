@@ -42,6 +42,11 @@ public final class Words {
         .toPlainString();
   }
 
+  /** A whole number as one, any other with one decimal. */
+  public static String tenths(double value) {
+    return (value == Math.rint(value) ? "%.0f" : "%.1f").formatted(value);
+  }
+
   /** A number rounded half up to so many decimals, and never minus nought. */
   public static double rounded(double value, int decimals) {
     double parts = Math.pow(10, decimals);

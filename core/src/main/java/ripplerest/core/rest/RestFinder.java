@@ -81,7 +81,7 @@ public final class RestFinder {
     firstPose = film.evaluations();
     Pose level = new Pose(0, attitude.pitchRad(), attitude.rollRad());
     Pose above = level.moved(START_MM - lowest(film.body(), level), 0, 0);
-    return new KeptAttitude(touchdownFactor).press(balance, above, extent);
+    return new Touchdown(touchdownFactor).press(balance, above, extent);
   }
 
   Landing letGo(Attitude attitude, Touchdown.Landed landed, List<Rest> known) {

@@ -167,7 +167,7 @@ public record Handle(
     if (!usual.reference().isEmpty() && !usual.reference().equals("mm")) {
       Reference reference = Reference.valueOf(Words.constant(usual.reference()));
       double mm = usual.number() * Lengths.mm(reference, hook);
-      add(all, "as the school ties it", new Length.Rule(reference, usual.number()), mm);
+      add(all, "as the style ties it", new Length.Rule(reference, usual.number()), mm);
     }
     sized.spansOf(name).stream()
         .findFirst()
@@ -175,10 +175,15 @@ public record Handle(
         .ifPresent(
             s -> {
               double bend = hook.hookLengthMm() - s.middleMm();
-              add(all, "to the bend", new Length.Pinned(round(bend)), bend);
+              add(all, "to the bend", new Length.Pinned(Words.rounded(bend, 1)), bend);
               tailEnd(sized, s.middleMm())
                   .ifPresent(
-                      end -> add(all, "to the tail's end", new Length.Pinned(round(end)), end));
+                      end ->
+                          add(
+                              all,
+                              "to the tail's end",
+                              new Length.Pinned(Words.rounded(end, 1)),
+                              end));
             });
     all.sort(java.util.Comparator.comparingDouble(Snap::mm));
     return all;
@@ -232,9 +237,5 @@ public record Handle(
             List.of(),
             border,
             false));
-  }
-
-  private static double round(double mm) {
-    return Math.round(mm * 10) / 10.0;
   }
 }

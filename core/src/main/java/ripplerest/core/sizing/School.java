@@ -1,11 +1,5 @@
 package ripplerest.core.sizing;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -14,11 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Table;
 
 /**
  * A way of dressing flies, kept as data: the parts it ties, in tying order, each part's rule with a
@@ -180,18 +174,11 @@ public final class School {
 
   private static Map<String, Rule> rules(String file) {
     Map<String, Rule> rules = new LinkedHashMap<>();
-    InputStream in = School.class.getResourceAsStream("/ripplerest/core/sizing/" + file + ".csv");
-    try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8);
-        var rows =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      for (CSVRecord r : rows) {
-        rules.put(
-            r.get("part") + "/" + r.get("dimension"),
-            new Rule(
-                r.get("reference"), r.get("default"), r.get("low"), r.get("high"), r.get("words")));
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    for (CSVRecord r : Table.rows(School.class, "/ripplerest/core/sizing/" + file + ".csv")) {
+      rules.put(
+          r.get("part") + "/" + r.get("dimension"),
+          new Rule(
+              r.get("reference"), r.get("default"), r.get("low"), r.get("high"), r.get("words")));
     }
     return rules;
   }

@@ -59,7 +59,7 @@ public final class Schools {
           "school",
           "\"" + id + "\"",
           "one of " + List.copyOf(byId.keySet()),
-          "Choose a school from this list, or add the house school first.");
+          "Choose a style from this list, or add your own first.");
     }
     return school;
   }

@@ -1,20 +1,15 @@
 package ripplerest.core.sizing;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.quantity.Table;
 
 /**
  * What is counted goes by a rule of its own from hook size to hook size: plumes, fibres, hairs (all
@@ -71,22 +66,14 @@ public final class SizeRules {
 
   private static List<Rule> read() {
     List<Rule> rules = new ArrayList<>();
-    try (Reader reader =
-            new InputStreamReader(
-                SizeRules.class.getResourceAsStream(RESOURCE), StandardCharsets.UTF_8);
-        var rows =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      for (CSVRecord r : rows) {
-        rules.add(
-            new Rule(
-                r.get("part"),
-                r.get("field"),
-                Integer.parseInt(r.get("from")),
-                Integer.parseInt(r.get("to")),
-                Double.parseDouble(r.get("value"))));
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    for (CSVRecord r : Table.rows(SizeRules.class, RESOURCE)) {
+      rules.add(
+          new Rule(
+              r.get("part"),
+              r.get("field"),
+              Integer.parseInt(r.get("from")),
+              Integer.parseInt(r.get("to")),
+              Double.parseDouble(r.get("value"))));
     }
     return List.copyOf(rules);
   }

@@ -96,7 +96,7 @@ public final class Sizer {
           new Warning(
               "hook-extended",
               "fly",
-              "This hook lies outside the size table; its dimensions are prolonged from it.",
+              "This hook lies outside the size table; its dimensions are extrapolated from it.",
               0,
               ""));
     }

@@ -1,13 +1,8 @@
 package ripplerest.core.tied;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.apache.commons.csv.CSVFormat;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.Table;
 
 /**
  * What can be done about something that came out otherwise (common practice, no source).
@@ -39,22 +34,14 @@ record Correction(boolean now, String words) {
   }
 
   private static List<Row> read() {
-    try (Reader reader =
-            new InputStreamReader(
-                Correction.class.getResourceAsStream("corrections.csv"), StandardCharsets.UTF_8);
-        var lines =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      return lines.stream()
-          .map(
-              r ->
-                  new Row(
-                      r.get("part"),
-                      r.get("field"),
-                      r.get("way"),
-                      new Correction(r.get("when").equals("now"), r.get("words"))))
-          .toList();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return Table.rows(Correction.class, "corrections.csv").stream()
+        .map(
+            r ->
+                new Row(
+                    r.get("part"),
+                    r.get("field"),
+                    r.get("way"),
+                    new Correction(r.get("when").equals("now"), r.get("words"))))
+        .toList();
   }
 }

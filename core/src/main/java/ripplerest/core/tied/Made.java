@@ -71,8 +71,7 @@ public record Made(Planned planned, double value, double error) {
       String too = more ? how : how.equals("long") ? "short" : "thin";
       return Sentence.of("%s %s too %s", name, Quantity.mm(by, 1), too);
     }
-    String form = by == Math.rint(by) ? "%.0f" : "%.1f";
     String unit = by == 1 ? p.unit().replaceFirst("s$", "") : p.unit();
-    return Sentence.of(name + " " + form.formatted(by) + " " + unit + (more ? " more" : " fewer"));
+    return Sentence.of(name + " " + Words.tenths(by) + " " + unit + (more ? " more" : " fewer"));
   }
 }

@@ -223,8 +223,7 @@ public final class CardWriter {
           PartKind.of(part).fields().stream()
               .anyMatch(f -> f.name().equals(field) && f.unit().equals("deg"));
       double v = n.doubleValue();
-      String form = v == Math.rint(v) ? "%.0f" : "%.1f";
-      values.putIfAbsent(field, Sentence.of(form.formatted(v) + (degrees ? "°" : "")));
+      values.putIfAbsent(field, Sentence.of(Words.tenths(v) + (degrees ? "°" : "")));
     } else {
       values.put(field, Sentence.of(value.toString()));
     }

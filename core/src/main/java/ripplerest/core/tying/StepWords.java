@@ -1,18 +1,13 @@
 package ripplerest.core.tying;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Table;
 
 /**
  * What is said at each kind of part, with gaps for this fly's numbers (all of it common practice,
@@ -56,26 +51,18 @@ record StepWords(
 
   private static Map<String, StepWords> read() {
     Map<String, StepWords> all = new HashMap<>();
-    try (Reader reader =
-            new InputStreamReader(
-                StepWords.class.getResourceAsStream("steps.csv"), StandardCharsets.UTF_8);
-        var rows =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      for (CSVRecord r : rows) {
-        all.put(
-            r.get("part"),
-            new StepWords(
-                r.get("prepare"),
-                r.get("how"),
-                r.get("check"),
-                r.get("mistake"),
-                r.get("remedy"),
-                r.get("caution"),
-                r.get("way"),
-                r.get("taken")));
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    for (CSVRecord r : Table.rows(StepWords.class, "steps.csv")) {
+      all.put(
+          r.get("part"),
+          new StepWords(
+              r.get("prepare"),
+              r.get("how"),
+              r.get("check"),
+              r.get("mistake"),
+              r.get("remedy"),
+              r.get("caution"),
+              r.get("way"),
+              r.get("taken")));
     }
     return Map.copyOf(all);
   }

@@ -1,17 +1,12 @@
 package ripplerest.core.tying;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.Table;
 
 /**
  * How long a practised tier takes, part by part: so many seconds a part and so many more a turn or
@@ -43,21 +38,13 @@ public final class TyingTime {
 
   private static Map<String, Row> read() {
     Map<String, Row> rows = new HashMap<>();
-    try (Reader reader =
-            new InputStreamReader(
-                TyingTime.class.getResourceAsStream("times.csv"), StandardCharsets.UTF_8);
-        var lines =
-            CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
-      for (CSVRecord r : lines) {
-        rows.put(
-            r.get("part"),
-            new Row(
-                Double.parseDouble(r.get("seconds")),
-                r.get("field"),
-                Double.parseDouble(r.get("each"))));
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    for (CSVRecord r : Table.rows(TyingTime.class, "times.csv")) {
+      rows.put(
+          r.get("part"),
+          new Row(
+              Double.parseDouble(r.get("seconds")),
+              r.get("field"),
+              Double.parseDouble(r.get("each"))));
     }
     return Map.copyOf(rows);
   }

@@ -22,6 +22,15 @@ class PartKindTest {
     return DefaultParts.of(School.named("parachute"), kind);
   }
 
+  /** Common practice, no source. */
+  @Test
+  void kindsStandInTheOrderInWhichMostAreTied() {
+    assertThat(PartKind.all())
+        .extracting(PartKind::id)
+        .containsSubsequence(
+            "thread", "bead", "tail", "rib", "body", "upright-wing", "collar-hackle", "head");
+  }
+
   @Test
   void everyKindComesBackFromItsOwnValues() {
     assertThat(PartKind.all()).hasSize(30);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.assertj.core.data.Percentage;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -40,7 +41,7 @@ class FilmGridTest {
         new FlyBody(List.of(new FlyBody.Lump("tail", Vector3D.ZERO, 1)), List.of(), fibres);
     Wetting wetting =
         Wetting.uniform("test", new Wetting.Angles(Math.toRadians(120), Math.toRadians(120)));
-    FilmSolver solver = new FilmSolver(body, wetting, WATER, Mesh.WORKING);
+    FilmSolver solver = new FilmSolver(body, wetting, WATER, Mesh.WORKING, Optional.empty());
     solver.setTolerance(1e-6);
     return solver.evaluate(new Pose(0, 0, 0), solver.dryState(), ContactLine.ADVANCING).lift();
   }

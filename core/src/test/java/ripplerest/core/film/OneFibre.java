@@ -1,6 +1,7 @@
 package ripplerest.core.film;
 
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
@@ -46,7 +47,7 @@ final class OneFibre {
     FlyBody body =
         new FlyBody(List.of(new FlyBody.Lump("tail", Vector3D.ZERO, 1)), List.of(), List.of(fibre));
     Wetting wetting = Wetting.uniform("test", new Wetting.Angles(theta, theta));
-    solver = new FilmSolver(body, wetting, WATER, mesh);
+    solver = new FilmSolver(body, wetting, WATER, mesh, Optional.empty());
     solver.setTolerance(1e-10);
     state = solver.dryState();
   }

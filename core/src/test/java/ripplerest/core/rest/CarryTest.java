@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.assertj.core.data.Percentage;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -25,7 +26,8 @@ class CarryTest {
   private static RestFinder finder(FlyBody body, double degrees) {
     double theta = Math.toRadians(degrees);
     Wetting wetting = Wetting.uniform("stuff", new Wetting.Angles(theta, theta));
-    return new RestFinder(new FilmSolver(body, wetting, WATER, Mesh.WORKING), HOOK);
+    return new RestFinder(
+        new FilmSolver(body, wetting, WATER, Mesh.WORKING, Optional.empty()), HOOK);
   }
 
   private static Carry carry(RestFinder finder) {

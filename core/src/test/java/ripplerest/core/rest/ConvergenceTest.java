@@ -3,6 +3,7 @@ package ripplerest.core.rest;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
@@ -29,7 +30,8 @@ class ConvergenceTest {
     SizedPattern sized = new Sizer(Flies.MATERIALS).size(RandomFlies.pattern(random));
     FlyBody body = Assembler.assemble(sized, Flies.MATERIALS, Flies.GEL.floatant(), Mesh.WORKING);
     Wetting wetting = Wetting.of(Flies.MATERIALS, Flies.GEL.floatant());
-    FilmSolver film = new FilmSolver(body, wetting, Flies.GEL.water(), Mesh.WORKING);
+    FilmSolver film =
+        new FilmSolver(body, wetting, Flies.GEL.water(), Mesh.WORKING, Optional.empty());
     RestFinder finder = new RestFinder(film, sized.hook());
     Landing landing = finder.land(Attitude.UPRIGHT, Flies.GEL.touchdownFactor());
     FilmReserve.Path path =

@@ -2,6 +2,7 @@ package ripplerest.core.rest;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ripplerest.core.assembly.Assembler;
@@ -24,7 +25,8 @@ class FilmReserveTest {
     FlyBody body =
         Assembler.assemble(sized, Flies.MATERIALS, Flies.UNDRESSED.floatant(), Mesh.WORKING);
     Wetting wetting = Wetting.of(Flies.MATERIALS, Flies.UNDRESSED.floatant());
-    FilmSolver film = new FilmSolver(body, wetting, Flies.UNDRESSED.water(), Mesh.WORKING);
+    FilmSolver film =
+        new FilmSolver(body, wetting, Flies.UNDRESSED.water(), Mesh.WORKING, Optional.empty());
     RestFinder finder = new RestFinder(film, sized.hook());
     Rest rest = finder.land(Attitude.UPRIGHT, 2).rest().orElseThrow();
     FilmReserve reserve = FilmReserve.from(rest, finder);

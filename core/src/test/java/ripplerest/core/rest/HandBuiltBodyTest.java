@@ -54,7 +54,7 @@ class HandBuiltBodyTest {
 
   /** Let go at a height; a level round body has no way up, so only where it settles is asked. */
   private static Settler.Settled letGo(FlyBody body, Wetting wetting, double heave) {
-    FilmSolver film = new FilmSolver(body, wetting, WATER, Mesh.WORKING);
+    FilmSolver film = new FilmSolver(body, wetting, WATER, Mesh.WORKING, Optional.empty());
     Settler settler = new Settler(new Balance(film, HOOK.shankMm()), 12);
     Pose from = new Pose(heave, 0, 0);
     return settler.settle(from, film.dryState(), ContactLine.MEAN, 1, Settler.EXACT);
@@ -100,7 +100,7 @@ class HandBuiltBodyTest {
       lumps.add(new Lump("tail", root.add(4, along), 0.4 * hair.volumeBeyond(0)));
     }
     FlyBody body = new FlyBody(lumps, List.of(), hairs);
-    FilmSolver film = new FilmSolver(body, angle(80), WATER, Mesh.WORKING);
+    FilmSolver film = new FilmSolver(body, angle(80), WATER, Mesh.WORKING, Optional.empty());
     FilmState state = film.dryState();
     for (int i = 0; i < hairs.size(); i++) {
       state.set(i, FibreState.DROWNED);
@@ -120,7 +120,7 @@ class HandBuiltBodyTest {
   void yarnHoldsItsAirOnlyIfItShedsWater(double degrees, boolean soaked) {
     Tuft tuft = new Tuft("stuff", 0.25, 0.015);
     FlyBody yarn = cylinder(0.6, 0.25 * 1.38, 0.65, Optional.of(tuft));
-    FilmSolver film = new FilmSolver(yarn, angle(degrees), WATER, Mesh.WORKING);
+    FilmSolver film = new FilmSolver(yarn, angle(degrees), WATER, Mesh.WORKING, Optional.empty());
     FilmState state = film.dryState();
     film.evaluate(new Pose(-1, 0, 0), state, ContactLine.ADVANCING);
     film.remember(state, ContactLine.ADVANCING);
@@ -139,7 +139,7 @@ class HandBuiltBodyTest {
   void aWideGapLosesItsAirAtTheStatedDepth() {
     Tuft tuft = new Tuft("stuff", 0.02, 0.1);
     FlyBody loose = cylinder(0.6, 0.1, 0.6, Optional.of(tuft));
-    FilmSolver film = new FilmSolver(loose, angle(95), WATER, Mesh.WORKING);
+    FilmSolver film = new FilmSolver(loose, angle(95), WATER, Mesh.WORKING, Optional.empty());
     double entry =
         -2
             * WATER.tension()

@@ -39,7 +39,7 @@ class InvarianceTest {
   /** A random fly and the rest it came to. */
   private record Trial(FlyBody body, Hook hook, Rest rest) {
     FilmSolver film(FlyBody other, Water water) {
-      FilmSolver film = new FilmSolver(other, WETTING, water, Mesh.WORKING);
+      FilmSolver film = new FilmSolver(other, WETTING, water, Mesh.WORKING, Optional.empty());
       film.setTolerance(1e-5 * film.weight());
       return film;
     }
@@ -66,7 +66,7 @@ class InvarianceTest {
     while (all.size() < 10) {
       SizedPattern sized = new Sizer(Flies.MATERIALS).size(RandomFlies.plain(random));
       FlyBody body = Assembler.assemble(sized, Flies.MATERIALS, Flies.GEL.floatant(), Mesh.WORKING);
-      FilmSolver film = new FilmSolver(body, WETTING, WATER, Mesh.WORKING);
+      FilmSolver film = new FilmSolver(body, WETTING, WATER, Mesh.WORKING, Optional.empty());
       Optional<Rest> rest = new RestFinder(film, sized.hook()).land(Attitude.UPRIGHT, 2).rest();
       rest.ifPresent(r -> all.add(new Trial(body, sized.hook(), r)));
     }

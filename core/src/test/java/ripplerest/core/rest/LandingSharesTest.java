@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import ripplerest.core.assembly.FlyBody;
@@ -41,7 +42,8 @@ class LandingSharesTest {
             List.of());
     Wetting wetting = Wetting.uniform("stuff", new Wetting.Angles(1.7, 1.5));
     Hook hook = Hook.of(new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0));
-    return new RestFinder(new FilmSolver(body, wetting, WATER, Mesh.WORKING), hook);
+    return new RestFinder(
+        new FilmSolver(body, wetting, WATER, Mesh.WORKING, Optional.empty()), hook);
   }
 
   // Source: symmetry. Rolled evenly all round, it comes down on either face half of the time.

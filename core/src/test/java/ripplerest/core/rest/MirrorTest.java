@@ -3,6 +3,7 @@ package ripplerest.core.rest;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.assembly.Assembler;
@@ -21,7 +22,7 @@ class MirrorTest {
     Conditions c = Flies.GEL;
     FlyBody body = Assembler.assemble(sized, Flies.MATERIALS, c.floatant(), Mesh.WORKING);
     Wetting wetting = Wetting.of(Flies.MATERIALS, c.floatant());
-    FilmSolver film = new FilmSolver(body, wetting, c.water(), Mesh.WORKING);
+    FilmSolver film = new FilmSolver(body, wetting, c.water(), Mesh.WORKING, Optional.empty());
     Attitude attitude = new Attitude("rolled", 0, Math.toRadians(rollDegrees));
     return new RestFinder(film, sized.hook()).land(attitude, 2).rest().orElseThrow();
   }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -103,7 +104,8 @@ class RestTest {
         new FlyBody(lumps, List.of(new FlyBody.Member("hook", "hook", "wire", slices)), List.of());
     Wetting wetting =
         Wetting.uniform("wire", new Wetting.Angles(Math.toRadians(60), Math.toRadians(40)));
-    return new RestFinder(new FilmSolver(body, wetting, Water.at(12, 1), Mesh.WORKING), hook);
+    return new RestFinder(
+        new FilmSolver(body, wetting, Water.at(12, 1), Mesh.WORKING, Optional.empty()), hook);
   }
 
   @Test

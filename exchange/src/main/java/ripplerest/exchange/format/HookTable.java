@@ -11,6 +11,7 @@ import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Table;
 import ripplerest.core.quantity.Words;
 
 /** Hooks as CSV: those of the size table have no name, measured ones have; mm and mg. */
@@ -31,10 +32,10 @@ public final class HookTable {
             Spreadsheet.harmless(spec.measured().map(HookSpec.Measured::name).orElse("")),
             spec.size(),
             Words.id(spec.shape()),
-            hundredths(hook.shankMm()),
-            hundredths(hook.gapMm()),
-            hundredths(hook.wireMm()),
-            hundredths(hook.eyeMm()),
+            Words.rounded(hook.shankMm(), 2),
+            Words.rounded(hook.gapMm(), 2),
+            Words.rounded(hook.wireMm(), 2),
+            Words.rounded(hook.eyeMm(), 2),
             spec.measured().flatMap(HookSpec.Measured::tenMg).map(Object::toString).orElse(""));
       }
     }
@@ -44,8 +45,7 @@ public final class HookTable {
   /** The measured hooks of a file; lines without a name are the size table's and stay there. */
   public static List<HookSpec> read(Reader reader) throws IOException {
     List<HookSpec> hooks = new ArrayList<>();
-    try (var records =
-        CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader)) {
+    try (var records = Table.parse(reader)) {
       if (!records.getHeaderNames().equals(COLUMNS)) {
         throw new OutOfRangeException(
             "first line",
@@ -93,9 +93,5 @@ public final class HookTable {
       throw new OutOfRangeException(
           column, "\"" + r.get(column) + "\"", "a number", "Write a number with a point.");
     }
-  }
-
-  private static double hundredths(double v) {
-    return Math.round(v * 100) / 100.0;
   }
 }

@@ -10,14 +10,14 @@ import type {
   PatternDocument,
   Reference,
 } from '../api/types'
-import { moved, withPart, withParts } from '../parts/document'
-import { part as words } from '../parts/words'
 import { Choice } from '../ui/Choice'
 import { LengthStepper } from './LengthStepper'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { length } from '../parts/units'
 import { Stepper } from '../ui/Stepper'
+import { part as words, title } from '../parts/words'
+import { moved, nameOfPart, withPart, withParts } from '../parts/document'
 
 const PartAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.PartAdvice })))
 
@@ -86,16 +86,17 @@ export function PartSheet({
         onChange={(material) => onChange(withPart(document, index, { material }))}
       />
       {kind.fields.map((field) => (
-        <Field
-          key={field.name}
-          field={field}
-          value={p[field.name]}
-          mm={estimate?.dimensions.find((d) => d.part === name && d.name === field.name)?.mm}
-          hook={estimate?.hook}
-          onChange={(value) => onChange(withPart(document, index, { [field.name]: value }))}
-        />
+        <div key={field.name}>
+          <Field
+            field={field}
+            value={p[field.name]}
+            mm={estimate?.dimensions.find((d) => d.part === name && d.name === field.name)?.mm}
+            hook={estimate?.hook}
+            onChange={(value) => onChange(withPart(document, index, { [field.name]: value }))}
+          />
+          {field.name === 'feather' && <FeatherNote estimate={estimate} name={name} />}
+        </div>
       ))}
-      <FeatherNote estimate={estimate} name={name} />
     </Sheet>
   )
 }
@@ -103,25 +104,6 @@ export function PartSheet({
 /** The field by which more of a part holds more, if it has one. */
 const countedField = (kind: PartKind) =>
   kind.fields.find((f) => f.name === 'count' || f.name === 'turns')
-
-/** As the core calls it: the kind, and from the second of a kind on its number. */
-export function nameOfPart(parts: readonly { part: string }[], index: number): string {
-  const kind = parts[index]?.part ?? ''
-  const before = parts.slice(0, index).filter((p) => p.part === kind).length
-  return before === 0 ? kind : `${kind}-${before + 1}`
-}
-
-export function title(name: string): string {
-  const text = words(name)
-  return text.charAt(0).toUpperCase() + text.slice(1)
-}
-
-/** Before the first part that most tie after it. */
-export function inserted(parts: Part[], part: Part, kinds: PartKind[]): Part[] {
-  const place = (p: Part) => kinds.findIndex((k) => k.id === p.part)
-  const at = parts.findIndex((p) => place(p) > place(part))
-  return at < 0 ? [...parts, part] : [...parts.slice(0, at), part, ...parts.slice(at)]
-}
 
 function Order(props: {
   name: string
@@ -220,6 +202,7 @@ function Field({
       low={field.low}
       high={field.high}
       unit={UNITS[field.unit]}
+      blank={field.name === 'feather'}
       onChange={onChange}
     />
   )

@@ -11,7 +11,6 @@ import type {
   PartKind,
   PatternDocument,
 } from '../api/types'
-import { withConditions, withHook, withParts } from '../parts/document'
 import { unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
@@ -19,7 +18,10 @@ import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
 import { lookOf } from '../scene/looks'
-import { AddPart, PartSheet, inserted, nameOfPart, title } from './PartSheets'
+import { AddPart, PartSheet } from './PartSheets'
+import { useStore } from '../ui/store'
+import { title } from '../parts/words'
+import { inserted, nameOfPart, withConditions, withHook, withParts } from '../parts/document'
 
 const HookAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.HookAdvice })))
 const TyingOrder = lazy(() => import('./TyingOrder').then((m) => ({ default: m.TyingOrder })))
@@ -37,7 +39,7 @@ type Props = {
 /** What lies on the bench: hook, parts in tying order, water; the sheet of the chosen one is open. */
 export const Tray = memo(function Tray(props: Props) {
   const { document, estimate, kinds, chosen, onChoose, onChange } = props
-  unit.use()
+  useStore(unit)
   const [ordering, setOrdering] = useState(false)
   const parts = document.pattern.parts
   const names = parts.map((_, i) => nameOfPart(parts, i))

@@ -18,7 +18,8 @@ import { CopyPlus, GripVertical, X } from 'lucide-react'
 import type { Part } from '../api/types'
 import { IconButton } from '../ui/IconButton'
 import { Window } from '../ui/Window'
-import { nameOfPart, title } from './PartSheets'
+import { title } from '../parts/words'
+import { nameOfPart } from '../parts/document'
 
 type Props = {
   parts: Part[]

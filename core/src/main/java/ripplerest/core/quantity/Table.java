@@ -1,0 +1,34 @@
+package ripplerest.core.quantity;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/** Comma-separated tables (RFC 4180) whose first line names the columns. */
+public final class Table {
+  private Table() {}
+
+  /**
+   * The rows of a table that ships with the program; the resource is named as its owner sees it.
+   */
+  public static List<CSVRecord> rows(Class<?> owner, String resource) {
+    try (Reader reader =
+            new InputStreamReader(owner.getResourceAsStream(resource), StandardCharsets.UTF_8);
+        CSVParser rows = parse(reader)) {
+      return rows.getRecords();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** A table that somebody sends, read while its rows are asked for. */
+  public static CSVParser parse(Reader reader) throws IOException {
+    return CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader);
+  }
+}

@@ -1,0 +1,35 @@
+import { Suspense, lazy } from 'react'
+import type { PatternDocument } from '../api/types'
+import type { Command } from '../shell/Commands'
+import type { Opened } from './benchCommands'
+
+// Windows are loaded when they are opened.
+const Calibrate = lazy(() => import('../drawing/Calibrate').then((m) => ({ default: m.Calibrate })))
+const Commands = lazy(() => import('../shell/Commands').then((m) => ({ default: m.Commands })))
+const Keys = lazy(() => import('../shell/Commands').then((m) => ({ default: m.Keys })))
+const Goals = lazy(() => import('./Goals').then((m) => ({ default: m.Goals })))
+const Notes = lazy(() => import('./Notes').then((m) => ({ default: m.Notes })))
+
+type Props = {
+  which: Opened | undefined
+  document: PatternDocument
+  commands: Command[]
+  onGoal: (next: PatternDocument) => void
+  onNotes: (notes: string) => void
+  onClose: () => void
+}
+
+/** The one window that may be open over the bench. */
+export function BenchWindow({ which, document, commands, onGoal, onNotes, onClose }: Props) {
+  return (
+    <Suspense>
+      {which === 'goals' && <Goals open fly={document} onApply={onGoal} onClose={onClose} />}
+      {which === 'commands' && <Commands open commands={commands} onClose={onClose} />}
+      {which === 'keys' && <Keys open commands={commands} onClose={onClose} />}
+      {which === 'calibrate' && <Calibrate open onClose={onClose} />}
+      {which === 'notes' && (
+        <Notes value={document.pattern.notes ?? ''} onChange={onNotes} onClose={onClose} />
+      )}
+    </Suspense>
+  )
+}
