@@ -5,5 +5,5 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
-  test: { environment: 'jsdom', testTimeout: 20_000 },
+  test: { environment: 'jsdom', setupFiles: './src/jsdom.test.setup.ts', testTimeout: 20_000 },
 })

@@ -31,6 +31,7 @@ import { STEPS, tour, tourTaken } from './tour'
 import { Cautions, Readings } from '../readings/Readings'
 import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
+import { TypeValue } from './TypeValue'
 import { Tray } from '../tray/Tray'
 import { UnitChoice } from '../shell/UnitChoice'
 import { useAnswers } from '../readings/useAnswers'
@@ -50,7 +51,6 @@ const FirstVisit = lazy(() => import('./FirstVisit').then((m) => ({ default: m.F
 const ConflictDialog = lazy(() =>
   import('./ConflictDialog').then((m) => ({ default: m.ConflictDialog })),
 )
-const TypeValue = lazy(() => import('./TypeValue').then((m) => ({ default: m.TypeValue })))
 
 type Props = {
   opened: PatternResource
@@ -260,14 +260,12 @@ export function Bench(props: Props) {
               />
             )}
             {typed && (
-              <Suspense>
-                <TypeValue
-                  {...typed}
-                  document={document}
-                  onChange={commit}
-                  onClose={() => setTyped(undefined)}
-                />
-              </Suspense>
+              <TypeValue
+                {...typed}
+                document={document}
+                onChange={commit}
+                onClose={() => setTyped(undefined)}
+              />
             )}
             {settling.failed && (
               <p role="status" className="bg-leaf text-warn absolute top-11 right-2 rounded px-2">

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { type KeyboardEvent, type MouseEvent, type PointerEvent, useRef, useState } from 'react'
 import type { Handle } from '../api/types'
 import { part as words } from '../parts/words'
 import { length } from '../parts/units'
@@ -69,11 +69,34 @@ export function Handles({ handles, view, chosen, refused, onChoose, onMove, onTy
       onType(handle, at, e.key === 'Enter' ? '' : e.key)
     }
   }
+  const hands = (handle: Handle, at: { root: Point; tip: Point }) => ({
+    onPointerDown: take(handle, at),
+    onPointerMove: move,
+    onPointerUp: drop,
+    onPointerCancel: giveUp,
+    onDoubleClick: (e: MouseEvent) => {
+      e.stopPropagation()
+      onType(handle, at.tip, '')
+    },
+  })
+  const placed = handles.flatMap((handle) => {
+    const at = ends(view, handle)
+    return at ? [{ handle, at }] : []
+  })
+  // where knobs lie close to each other each can still be taken by its ring: those lie on top
   return (
-    <g data-testid="handles" data-handles>
-      {handles.map((handle) => {
-        const at = ends(view, handle)
-        if (!at) return null
+    <g data-testid="handles" data-handles className="print:hidden">
+      {placed.map(({ handle, at }) => (
+        <circle
+          key={`${handle.part} ${handle.field}`}
+          cx={at.tip.x}
+          cy={at.tip.y}
+          fill="transparent"
+          className="cursor-grab [r:12px] pointer-coarse:[r:22px]"
+          {...hands(handle, at)}
+        />
+      ))}
+      {placed.map(({ handle, at }) => {
         const mine = held && same(held.handle, handle) ? held : undefined
         const strong = chosen === handle.part || mine
         return (
@@ -96,16 +119,9 @@ export function Handles({ handles, view, chosen, refused, onChoose, onMove, onTy
               aria-valuenow={handle.value}
               aria-valuetext={told(handle, { value: handle.value })}
               data-handle={`${handle.part} ${handle.field}`}
-              onPointerDown={take(handle, at)}
-              onPointerMove={move}
-              onPointerUp={drop}
-              onPointerCancel={giveUp}
               onFocus={() => onChoose(handle.part)}
               onKeyDown={key(handle, at.tip)}
-              onDoubleClick={(e) => {
-                e.stopPropagation()
-                onType(handle, at.tip, '')
-              }}
+              {...hands(handle, at)}
             />
           </g>
         )

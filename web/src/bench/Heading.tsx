@@ -53,39 +53,40 @@ export function Heading(props: Props) {
         />
       </label>
       <Views id={id} />
-      <span className="flex-1" />
-      <Saved state={state} onRetry={onRetry} />
-      <span className="flex items-center print:hidden">
-        <StepButton way="undo" name={steps.undo} onStep={onStep} />
-        <StepButton way="redo" name={steps.redo} onStep={onStep} />
-        <IconButton
-          label={favourite ? 'No longer a favourite' : 'Mark as a favourite'}
-          aria-pressed={favourite}
-          onClick={() => onFavourite(!favourite)}
-          icon={<Star size={18} fill={favourite ? 'currentColor' : 'none'} aria-hidden />}
-        />
-        <IconButton
-          label={pattern.notes ? 'Notes' : 'Add notes'}
-          onClick={onNotes}
-          icon={<NotebookPen size={18} aria-hidden />}
-        />
-        <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
-        <a
-          href={exportAddress(id)}
-          download
-          aria-label="Export"
-          title="Export"
-          className="hover:text-tide inline-flex min-h-6 min-w-6 items-center justify-center p-1.5 pointer-coarse:min-h-11 pointer-coarse:min-w-11"
-        >
-          <Download size={18} aria-hidden />
-        </a>
-        <IconButton
-          label="Print"
-          className="max-sm:hidden"
-          onClick={() => window.print()}
-          icon={<Printer size={18} aria-hidden />}
-        />
-        <IconButton label="Delete" onClick={onDelete} icon={<Trash2 size={18} aria-hidden />} />
+      <span className="ml-auto flex flex-wrap items-center gap-x-2.5 print:hidden">
+        <Saved state={state} onRetry={onRetry} />
+        <span className="flex items-center">
+          <StepButton way="undo" name={steps.undo} onStep={onStep} />
+          <StepButton way="redo" name={steps.redo} onStep={onStep} />
+          <IconButton
+            label={favourite ? 'No longer a favourite' : 'Mark as a favourite'}
+            aria-pressed={favourite}
+            onClick={() => onFavourite(!favourite)}
+            icon={<Star size={18} fill={favourite ? 'currentColor' : 'none'} aria-hidden />}
+          />
+          <IconButton
+            label={pattern.notes ? 'Notes' : 'Add notes'}
+            onClick={onNotes}
+            icon={<NotebookPen size={18} aria-hidden />}
+          />
+          <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
+          <a
+            href={exportAddress(id)}
+            download
+            aria-label="Export"
+            title="Export"
+            className="hover:text-tide inline-flex min-h-6 min-w-6 items-center justify-center p-1.5 pointer-coarse:min-h-11 pointer-coarse:min-w-11"
+          >
+            <Download size={18} aria-hidden />
+          </a>
+          <IconButton
+            label="Print"
+            className="max-sm:hidden"
+            onClick={() => window.print()}
+            icon={<Printer size={18} aria-hidden />}
+          />
+          <IconButton label="Delete" onClick={onDelete} icon={<Trash2 size={18} aria-hidden />} />
+        </span>
       </span>
     </div>
   )
@@ -143,7 +144,7 @@ function Saved({ state, onRetry }: { state: SaveState; onRetry: () => void }) {
     )
   }
   return (
-    <span role="status" className="text-soft print:hidden" data-testid="saved">
+    <span role="status" className="text-soft" data-testid="saved">
       {state.kind === 'saved' ? 'saved' : state.kind === 'saving' ? 'saving…' : 'changed elsewhere'}
     </span>
   )

@@ -14,14 +14,6 @@ const fetching = vi.fn<(path: string, init?: RequestInit) => Promise<Response>>(
 
 beforeEach(() => {
   vi.stubGlobal('fetch', fetching)
-  vi.stubGlobal(
-    'ResizeObserver',
-    class {
-      observe() {}
-      unobserve() {}
-      disconnect() {}
-    },
-  )
 })
 afterEach(() => {
   cleanup()

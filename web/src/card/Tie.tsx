@@ -109,7 +109,7 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
       id="main"
       tabIndex={-1}
       ref={page}
-      className="bg-paper flex flex-1 flex-col overflow-y-auto px-8 py-2 max-sm:px-3"
+      className="bg-paper flex flex-1 flex-col px-8 [&:fullscreen]:overflow-y-auto py-2 max-sm:px-3"
     >
       <title>{`Tying ${card.name} · Ripple Rest`}</title>
       <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 text-lg max-sm:gap-x-3">

@@ -16,7 +16,7 @@ export function Gestures({ box, hand, setHand }: Props) {
   useGesture(
     {
       onDrag: ({ delta: [x, y], event, pinching, cancel }) => {
-        if (pinching || (event.target as Element).closest('[data-handle], button')) return cancel()
+        if (pinching || (event.target as Element).closest('[data-handles], button')) return cancel()
         setHand((h) => ({ ...h, x: h.x + x, y: h.y + y }))
       },
       onPinch: ({ origin: [x, y], movement: [scale], memo = hand, event }) => {

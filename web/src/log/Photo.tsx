@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { type KeyboardEvent, useState } from 'react'
+import { useState } from 'react'
 import { getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
 import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
 import { length, lengths } from '../parts/units'
@@ -8,6 +8,7 @@ import type { SaveQueue } from '../save/saveQueue'
 import { Button } from '../ui/Button'
 import { FileButton, FileDrop, PICTURE_FILE } from '../ui/FileDrop'
 import { Pick } from '../ui/Pick'
+import { type Dot, Marked } from './Marked'
 import type { Written } from './TiedFly'
 
 /** The server refuses more; a browser need not send 40 MB to learn that. */
@@ -25,6 +26,26 @@ const ORDER = [
 
 type Name = (typeof ORDER)[number][0]
 type Line = { name: string; from?: Place; to?: Place }
+
+type Set = { places: Partial<Record<Name, Place>>; lines: Line[] }
+
+/** Every mark that is set, and what the marks are when it is moved. */
+function dotsOf({ places, lines }: Set): Dot<Set>[] {
+  const ends = (l: Line, i: number) =>
+    (['from', 'to'] as const).flatMap((end) => {
+      const at = l[end]
+      const moved = (to: Place) => ({ places, lines: lines.with(i, { ...l, [end]: to }) })
+      return at ? [{ name: l.name, at, moved }] : []
+    })
+  return [
+    ...Object.entries(places).map(([name, at]) => ({
+      name,
+      at,
+      moved: (to: Place) => ({ places: { ...places, [name]: to }, lines }),
+    })),
+    ...lines.flatMap(ends),
+  ]
+}
 
 type Props = {
   id: string
@@ -162,13 +183,13 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
             </p>
             <Marked
               source={`${pictureAddress(id)}?n=${shown}`}
-              dots={[
-                ...Object.entries(places).map(([name, at]) => ({ name, at })),
-                ...lines.flatMap((l) =>
-                  [l.from, l.to].flatMap((at) => (at ? [{ name: l.name, at }] : [])),
-                ),
-              ]}
+              dots={dotsOf({ places, lines })}
               onPlace={place}
+              onMove={(now, last) => {
+                setPlaces(now.places)
+                setLines(now.lines)
+                if (last) void measure(now.places, now.lines)
+              }}
             />
             <div className="flex flex-wrap items-center gap-2 py-1">
               {ORDER.map(([name]) => (
@@ -252,102 +273,5 @@ function Told({
         {told.pxPerMm.toFixed(1)} ± {told.pxPerMmError.toFixed(1)} px a millimetre.
       </p>
     </div>
-  )
-}
-
-type Dot = { name: string; at: Place }
-
-/** The picture with its marks; a cross moves by arrows and marks with Enter. */
-function Marked({
-  source,
-  dots,
-  onPlace,
-}: {
-  source: string
-  dots: Dot[]
-  onPlace: (at: Place) => void
-}) {
-  const [size, setSize] = useState<{ width: number; height: number }>()
-  const [cross, setCross] = useState<Place>()
-  const key = (e: KeyboardEvent) => {
-    if (!size) return
-    const by = e.shiftKey ? 20 : 2
-    const ways: Record<string, [number, number]> = {
-      ArrowLeft: [-by, 0],
-      ArrowRight: [by, 0],
-      ArrowUp: [0, -by],
-      ArrowDown: [0, by],
-    }
-    const at = cross ?? { x: size.width / 2, y: size.height / 2 }
-    const way = ways[e.key]
-    if (way) {
-      e.preventDefault()
-      setCross({ x: at.x + way[0], y: at.y + way[1] })
-    } else if (e.key === 'Enter') {
-      e.preventDefault()
-      onPlace(at)
-    }
-  }
-  const thin = size ? size.width / 500 : 1
-  return (
-    <svg
-      viewBox={size ? `0 0 ${size.width} ${size.height}` : '0 0 1 1'}
-      className="bg-leaf border-rule block w-full cursor-crosshair border"
-      role="application"
-      tabIndex={0}
-      aria-label="Picture of the fly. Arrows move the cross, with Shift farther; Enter marks."
-      data-testid="picture"
-      onKeyDown={key}
-      onClick={(e) => {
-        if (!size) return
-        const box = e.currentTarget.getBoundingClientRect()
-        onPlace({
-          x: ((e.clientX - box.left) / box.width) * size.width,
-          y: ((e.clientY - box.top) / box.height) * size.height,
-        })
-      }}
-    >
-      <image
-        href={source}
-        width={size?.width}
-        height={size?.height}
-        onLoad={(e) => {
-          if (size) return
-          const image = new Image()
-          image.onload = () => setSize({ width: image.naturalWidth, height: image.naturalHeight })
-          image.src = e.currentTarget.href.baseVal
-        }}
-      />
-      {dots.map(({ name, at }, i) => (
-        <g key={i} data-dot={name}>
-          <circle
-            cx={at.x}
-            cy={at.y}
-            r={5 * thin}
-            fill="none"
-            stroke="var(--warn)"
-            strokeWidth={1.5 * thin}
-          />
-          <text
-            x={at.x + 7 * thin}
-            y={at.y - 6 * thin}
-            fontSize={11 * thin}
-            fill="var(--warn)"
-            stroke="var(--paper)"
-            strokeWidth={3 * thin}
-            paintOrder="stroke"
-          >
-            {name}
-          </text>
-        </g>
-      ))}
-      {cross && (
-        <path
-          d={`M${cross.x - 12 * thin},${cross.y}h${24 * thin}M${cross.x},${cross.y - 12 * thin}v${24 * thin}`}
-          stroke="var(--tide)"
-          strokeWidth={1.5 * thin}
-        />
-      )}
-    </svg>
   )
 }

@@ -30,7 +30,6 @@ const pattern = (id: string, favourite = false) => ({
 })
 
 beforeEach(() => {
-  Element.prototype.hasPointerCapture = () => false // not in jsdom
   vi.mocked(client.listPatterns).mockResolvedValue([pattern('a'), pattern('b', true)])
   vi.mocked(client.listSchools).mockResolvedValue([
     { id: 'parachute', label: 'Parachute', house: false, rules: [] },

@@ -48,7 +48,7 @@ export function LengthStepper({ label, value, mm, referenceMm, reference, onChan
         <button
           type="button"
           onClick={pin}
-          className="hover:text-tide flex items-center gap-1 underline decoration-dotted"
+          className="hover:text-tide flex items-center gap-1 underline decoration-dotted pointer-coarse:min-h-11"
         >
           {rule ? <Pin size={14} aria-hidden /> : <PinOff size={14} aria-hidden />}
           {rule ? `pin ${label}` : `${label} by rule`}

@@ -11,6 +11,7 @@ import type {
   Reference,
 } from '../api/types'
 import { Choice } from '../ui/Choice'
+import { IconButton } from '../ui/IconButton'
 import { LengthStepper } from './LengthStepper'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
@@ -114,36 +115,26 @@ function Order(props: {
   onRemove: () => void
 }) {
   const { name, first, last, only, onMove, onRemove } = props
-  const button = 'hover:text-tide p-0.5 disabled:opacity-30'
   return (
     <span className="flex">
-      <button
-        type="button"
-        className={button}
+      <IconButton
+        label={`${name}: tie earlier`}
         disabled={first}
-        aria-label={`${name}: tie earlier`}
         onClick={() => onMove(-1)}
-      >
-        <ArrowLeft size={14} aria-hidden />
-      </button>
-      <button
-        type="button"
-        className={button}
+        icon={<ArrowLeft size={14} aria-hidden />}
+      />
+      <IconButton
+        label={`${name}: tie later`}
         disabled={last}
-        aria-label={`${name}: tie later`}
         onClick={() => onMove(1)}
-      >
-        <ArrowRight size={14} aria-hidden />
-      </button>
-      <button
-        type="button"
-        className={button}
+        icon={<ArrowRight size={14} aria-hidden />}
+      />
+      <IconButton
+        label={`${name}: leave out`}
         disabled={only}
-        aria-label={`${name}: leave out`}
         onClick={onRemove}
-      >
-        <X size={14} aria-hidden />
-      </button>
+        icon={<X size={14} aria-hidden />}
+      />
     </span>
   )
 }

@@ -37,7 +37,7 @@ export function Stepper({ label, value, step, low, high, unit, blank, onChange }
           aria-label={`${label}: less`}
           disabled={value <= low}
           onClick={() => move(-1)}
-          className="hover:text-tide py-1 pr-0.5 pl-1 disabled:opacity-30"
+          className="hover:text-tide inline-flex min-h-6 min-w-6 items-center justify-center disabled:opacity-30 pointer-coarse:min-h-11 pointer-coarse:min-w-11"
         >
           <Minus size={16} aria-hidden />
         </button>
@@ -67,7 +67,7 @@ export function Stepper({ label, value, step, low, high, unit, blank, onChange }
           aria-label={`${label}: more`}
           disabled={value >= high}
           onClick={() => move(1)}
-          className="hover:text-tide py-1 pr-0.5 pl-1 disabled:opacity-30"
+          className="hover:text-tide inline-flex min-h-6 min-w-6 items-center justify-center disabled:opacity-30 pointer-coarse:min-h-11 pointer-coarse:min-w-11"
         >
           <Plus size={16} aria-hidden />
         </button>

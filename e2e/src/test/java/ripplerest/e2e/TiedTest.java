@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -171,6 +172,10 @@ class TiedTest extends OnBench {
     Locator told = page.getByTestId("told");
     assertThat(told).containsText("Rests 0 ± 1°");
     assertThat(told).containsText("eye 1.0 ± 0.0 mm");
+    pull(page.locator("[data-dot='film left'] circle"), 60);
+    assertThat(told).not().containsText("Rests 0 ± 1°");
+    pull(page.locator("[data-dot='film left'] circle"), -60);
+    assertThat(told).containsText("Rests 0 ± 1°");
     button("mark it").click();
     mark(shown, 885, 420);
     mark(shown, 1285, 420);
@@ -178,6 +183,16 @@ class TiedTest extends OnBench {
     button("Use this measurement").click();
     assertThat(made("tail length, mm")).hasValue(Pattern.compile("8(\\.0\\d?)?"));
     assertThat(kept()).hasText("saved");
+  }
+
+  private void pull(Locator dot, double down) {
+    BoundingBox box = dot.boundingBox();
+    double x = box.x + box.width / 2;
+    double y = box.y + box.height / 2;
+    page.mouse().move(x, y);
+    page.mouse().down();
+    page.mouse().move(x, y + down, new Mouse.MoveOptions().setSteps(6));
+    page.mouse().up();
   }
 
   private void mark(Locator shown, double x, double y) {

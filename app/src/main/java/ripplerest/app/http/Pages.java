@@ -1,10 +1,12 @@
 package ripplerest.app.http;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.Base64;
+import java.util.Objects;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -18,7 +20,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
@@ -51,10 +52,14 @@ class Pages implements WebMvcConfigurer {
     }
 
     @ExceptionHandler
-    ResponseEntity<?> nowhere(NoResourceFoundException e, @RequestHeader HttpHeaders headers) {
-      return headers.getAccept().contains(MediaType.TEXT_HTML)
+    ResponseEntity<?> nowhere(NoResourceFoundException e, HttpServletRequest request) {
+      return accepts(request).contains(MediaType.TEXT_HTML_VALUE)
           ? page.page(HttpStatus.NOT_FOUND)
           : ResponseEntity.of(e.getBody()).build();
+    }
+
+    private static String accepts(HttpServletRequest request) {
+      return Objects.requireNonNullElse(request.getHeader(HttpHeaders.ACCEPT), "");
     }
   }
 
