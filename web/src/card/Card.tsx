@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { cardAddress, getCard, getPattern, logFly } from '../api/client'
+import { cardAddress, getCard, logFly } from '../api/client'
 import type { Card as TyingCard } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { length, measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { FlyPage } from '../shell/FlyPage'
 import { useStore } from '../ui/store'
+import { useOpened } from '../shell/useOpened'
 
 const PAPERS = ['A5', 'A4', 'LETTER'] as const
 
@@ -15,13 +16,7 @@ const PAPERS = ['A5', 'A4', 'LETTER'] as const
 export function Card() {
   const { id = '' } = useParams()
   useStore(unit)
-  const opened = useQuery({
-    queryKey: ['pattern', id],
-    queryFn: () => getPattern(id),
-    staleTime: 0,
-    gcTime: 0,
-    retry: false,
-  })
+  const opened = useOpened(id)
   const card = useQuery({
     queryKey: ['card', id, opened.data?.revision],
     queryFn: () => getCard(id),

@@ -1,8 +1,7 @@
 import type { Band, Differences, Outline, Rest } from '../api/types'
 import { holders, part, percent, place, signed, sitting, tilted } from '../parts/words'
 import { stack } from '../scene/callouts'
-import { type View, project } from '../scene/projection'
-import { bend } from './FlyDrawing'
+import { type View, bend, project } from '../scene/projection'
 
 /** Whether a drawing is too narrow for numbers to hang beside the fly. */
 export const compact = (width: number) => width < 640

@@ -13,7 +13,15 @@ import { drawing } from '../parts/picture'
 import { say } from '../parts/units'
 import { sitting } from '../parts/words'
 import { water, waterline } from '../scene/paths'
-import { type Camera, type Hand, type View, fit, handled, seesLine } from '../scene/projection'
+import {
+  type Camera,
+  type Hand,
+  type View,
+  bend,
+  fit,
+  handled,
+  seesLine,
+} from '../scene/projection'
 import { Callouts, CalloutList, compact } from './Callouts'
 import { FilmMap, type FishEye } from './FilmMap'
 import { Fly, Rounding } from './Fly'
@@ -246,16 +254,4 @@ function Hung({ view, outline, shankMm }: { view: View; outline: Outline; shankM
       <circle cx={x} cy={y + length + 7} r="7" fill="var(--bead)" stroke="var(--ink)" />
     </g>
   )
-}
-
-/** Where the bend begins: one shank along the wire. */
-export function bend({ wire }: Outline, shankMm: number): readonly number[] {
-  let walked = 0
-  for (let i = 1; i < wire.length; i++) {
-    const a = wire[i - 1] ?? []
-    const b = wire[i] ?? []
-    walked += Math.hypot(...a.map((v, k) => v - (b[k] ?? 0)))
-    if (walked >= shankMm - 0.01) return b
-  }
-  return wire[wire.length - 1] ?? [0, 0, 0]
 }

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { getFly, keepPicture, measurePicture, pictureAddress } from '../api/client'
-import type { AsTied, LoggedFly, Marks, Photograph, Place } from '../api/types'
+import type { AsTied, LoggedFly, Marks, Measurement, Photograph, Place } from '../api/types'
 import { length, lengths } from '../parts/units'
 import { measureName, rests, tilted, whatWentWrong } from '../parts/words'
 import type { SaveQueue } from '../save/saveQueue'
@@ -9,7 +9,6 @@ import { Button } from '../ui/Button'
 import { FileButton, FileDrop, PICTURE_FILE } from '../ui/FileDrop'
 import { Pick } from '../ui/Pick'
 import { type Dot, Marked } from './Marked'
-import type { Written } from './TiedFly'
 
 /** The server refuses more; a browser need not send 40 MB to learn that. */
 const MOST_BYTES = 12_000_000
@@ -26,6 +25,9 @@ const ORDER = [
 
 type Name = (typeof ORDER)[number][0]
 type Line = { name: string; from?: Place; to?: Place }
+
+/** What a tier writes of a tied fly. */
+export type Written = { seconds: number; massMg: number; notes: string; made: Measurement[] }
 
 type Set = { places: Partial<Record<Name, Place>>; lines: Line[] }
 

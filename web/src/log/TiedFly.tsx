@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { changeFly, getFly, judgeTied, readDevice } from '../api/client'
-import type { LoggedFly, Measurement, Planned } from '../api/types'
+import type { LoggedFly, Planned } from '../api/types'
 import { measureName, sitting, tilted, whatWentWrong } from '../parts/words'
 import { length, measureBy, say, unit } from '../parts/units'
 import { SaveQueue, type SaveState } from '../save/saveQueue'
@@ -11,7 +11,7 @@ import { useQueue } from '../save/useQueue'
 import { Button } from '../ui/Button'
 import { Page } from '../shell/Page'
 import { type Asked, useStream, whereItIs } from '../readings/useAnswers'
-import { Photo } from './Photo'
+import { Photo, type Written } from './Photo'
 import { UnitChoice } from '../shell/UnitChoice'
 import { useStore } from '../ui/store'
 import { Wide } from '../ui/Wide'
@@ -50,8 +50,6 @@ export function TiedFly() {
 
 const same = (p: { part: string; field: string }, m: { part: string; field: string }) =>
   p.part === m.part && p.field === m.field
-
-export type Written = { seconds: number; massMg: number; notes: string; made: Measurement[] }
 
 function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
   const { planned } = opened

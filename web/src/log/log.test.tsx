@@ -7,7 +7,7 @@ import type { LoggedFly, Photograph } from '../api/types'
 import { Log } from './Log'
 import { Photo } from './Photo'
 import { SaveQueue } from '../save/saveQueue'
-import type { Written } from './TiedFly'
+import type { Written } from './Photo'
 
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof client>()),

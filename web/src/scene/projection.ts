@@ -109,3 +109,15 @@ export function zoomed(hand: Hand, by: number, at: Point = { x: 0, y: 0 }): Hand
   const k = zoom / hand.zoom
   return { zoom, x: at.x - (at.x - hand.x) * k, y: at.y - (at.y - hand.y) * k }
 }
+
+/** Where the bend begins: one shank along the wire. */
+export function bend({ wire }: Outline, shankMm: number): readonly number[] {
+  let walked = 0
+  for (let i = 1; i < wire.length; i++) {
+    const a = wire[i - 1] ?? []
+    const b = wire[i] ?? []
+    walked += Math.hypot(...a.map((v, k) => v - (b[k] ?? 0)))
+    if (walked >= shankMm - 0.01) return b
+  }
+  return wire[wire.length - 1] ?? [0, 0, 0]
+}

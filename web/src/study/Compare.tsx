@@ -11,6 +11,7 @@ import { useStream, whereItIs } from '../readings/useAnswers'
 import { FlyPage } from '../shell/FlyPage'
 import { useStore } from '../ui/store'
 import { Wide } from '../ui/Wide'
+import { useOpened } from '../shell/useOpened'
 
 const MOST = 4
 
@@ -19,13 +20,7 @@ export function Compare() {
   const { id = '' } = useParams()
   const [query, setQuery] = useSearchParams()
   useStore(unit)
-  const opened = useQuery({
-    queryKey: ['pattern', id],
-    queryFn: () => getPattern(id),
-    staleTime: 0,
-    gcTime: 0,
-    retry: false,
-  })
+  const opened = useOpened(id)
   const own = opened.data?.document
   const ways = useQuery({
     queryKey: ['disagreements', id, opened.data?.revision],

@@ -1,27 +1,20 @@
-import { useQuery } from '@tanstack/react-query'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useParams } from 'react-router'
-import { getPattern } from '../api/client'
 import type { Water } from '../api/types'
 import { FlyPage } from '../shell/FlyPage'
 import { Table } from '../shell/Page'
 import { useAnswer, whereItIs } from '../readings/useAnswers'
 import { WATERS, minutes } from '../readings/water'
 import { Wide } from '../ui/Wide'
+import { useOpened } from '../shell/useOpened'
 
 type Kind = Water['water']
 
 /** How long a fly stays up on four kinds of water, side by side. */
 export function OverTime() {
   const { id = '' } = useParams()
-  const opened = useQuery({
-    queryKey: ['pattern', id],
-    queryFn: () => getPattern(id),
-    staleTime: 0,
-    gcTime: 0,
-    retry: false,
-  })
+  const opened = useOpened(id)
   const asked = useAnswer(opened.data?.document, 'OVER_TIME')
   const waters = asked.line?.overTime?.waters
   return (

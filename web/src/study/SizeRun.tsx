@@ -1,7 +1,5 @@
-import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { useParams } from 'react-router'
-import { getPattern } from '../api/client'
 import type { SizeRow } from '../api/types'
 import { sitting, rests } from '../parts/words'
 import { row } from '../scene/row'
@@ -11,17 +9,12 @@ import { Table } from '../shell/Page'
 import { length, say } from '../parts/units'
 import { useAnswer, whereItIs } from '../readings/useAnswers'
 import { Wide } from '../ui/Wide'
+import { useOpened } from '../shell/useOpened'
 
 /** One pattern across hook sizes: a row of flies on one film line, and what stops it where. */
 export function SizeRun() {
   const { id = '' } = useParams()
-  const opened = useQuery({
-    queryKey: ['pattern', id],
-    queryFn: () => getPattern(id),
-    staleTime: 0,
-    gcTime: 0,
-    retry: false,
-  })
+  const opened = useOpened(id)
   const document = opened.data?.document
   const asked = useAnswer(document, 'SIZE_RUN')
   const rows = asked.line?.sizeRun?.rows
