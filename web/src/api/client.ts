@@ -27,7 +27,7 @@ import type {
   PatternSummary,
   Problem,
   Rule,
-  School,
+  Style,
   Snap,
 } from './types'
 
@@ -118,29 +118,29 @@ const queued = (revision: number, key: string) => ({
 })
 
 export const listPatterns = () => call<PatternSummary[]>('/api/patterns')
-export const listSchools = () => call<School[]>('/api/schools')
+export const listStyles = () => call<Style[]>('/api/styles')
 export const listParts = () => call<PartKind[]>('/api/parts')
-export const usualPart = (school: string, kind: string) =>
-  call<Part>(`/api/schools/${school}/parts/${kind}`)
+export const usualPart = (style: string, kind: string) =>
+  call<Part>(`/api/styles/${style}/parts/${kind}`)
 export const listHooks = () => call<Hooks>('/api/hooks')
 export const measureHook = (hook: NewHook) => once<unknown>('/api/hooks', send('POST', hook))
 export const deleteHook = (id: string) => once<undefined>(`/api/hooks/${id}`, send('DELETE'))
 export const matchNatural = (natural: Record<string, string | number>) =>
   call<Matches>(`/api/hooks/matches?${new URLSearchParams(natural as Record<string, string>)}`)
-export const copySchool = (copyOf: string, label: string) =>
-  once<School>('/api/schools', send('POST', { copyOf, label }))
-export const changeRule = (school: string, { part, dimension, ...to }: Rule) =>
-  once<School>(`/api/schools/${school}/rules/${part}/${dimension}`, send('PUT', to))
-export const deleteSchool = (school: string) =>
-  once<undefined>(`/api/schools/${school}`, send('DELETE'))
+export const copyStyle = (copyOf: string, label: string) =>
+  once<Style>('/api/styles', send('POST', { copyOf, label }))
+export const changeRule = (style: string, { part, dimension, ...to }: Rule) =>
+  once<Style>(`/api/styles/${style}/rules/${part}/${dimension}`, send('PUT', to))
+export const deleteStyle = (style: string) =>
+  once<undefined>(`/api/styles/${style}`, send('DELETE'))
 export const getPattern = (id: string) => call<PatternResource>(`/api/patterns/${id}`)
 export const copyPattern = (id: string) =>
   once<PatternResource>(`/api/patterns/${id}/copies`, send('POST'))
 export const deletePattern = (id: string) => once<undefined>(`/api/patterns/${id}`, send('DELETE'))
 export const restorePattern = (id: string) =>
   once<PatternResource>(`/api/patterns/${id}/restoration`, send('POST'))
-export const createPattern = (school: string, likePattern?: string) =>
-  once<PatternResource>('/api/patterns', send('POST', { school, likePattern }))
+export const createPattern = (style: string, likePattern?: string) =>
+  once<PatternResource>('/api/patterns', send('POST', { style, likePattern }))
 export const exportAddress = (id: string) => `/api/patterns/${id}/export`
 
 /** Goes on even if the page is left or reloaded meanwhile. */

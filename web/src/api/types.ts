@@ -62,7 +62,7 @@ export type Matches = Schemas['MatchesView']
 export type NewHook = Required<Omit<Schemas['NewHook'], 'shape'>> & {
   shape: 'straight' | 'curved' | 'short-curved'
 }
-export type School = Schemas['SchoolView']
+export type Style = Schemas['StyleView']
 
 export type PatternDocument = Format.RippleRestPatternVersion2
 export type Conditions = Format.Conditions

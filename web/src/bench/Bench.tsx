@@ -8,7 +8,7 @@ import type {
   PartKind,
   PatternDocument,
   PatternResource,
-  School,
+  Style,
 } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { movedTo } from '../parts/handle'
@@ -54,7 +54,7 @@ const ConflictDialog = lazy(() =>
 
 type Props = {
   opened: PatternResource
-  schools: School[]
+  styles: Style[]
   kinds: PartKind[]
   onSaved: () => void
   onCopy: () => void
@@ -75,7 +75,7 @@ const verdictOf = (estimate: Estimate | undefined) =>
 
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
 export function Bench(props: Props) {
-  const { opened, schools, kinds, favourite } = props
+  const { opened, styles, kinds, favourite } = props
   const { onSaved, onCopy, onKeepBoth, onDelete, onFavourite } = props
   const { document, state, kept: stored, change, step, resolve, retry } = useAutosave(opened)
   const { camera, chosen, rest: restInAddress, put } = usePlace()
@@ -117,8 +117,8 @@ export function Bench(props: Props) {
     staleTime: Infinity,
     placeholderData: (before) => before,
   })
-  const { name, school, hook } = stored.document.pattern
-  const listed = `${name} ${school} ${hook.size}`
+  const { name, school: style, hook } = stored.document.pattern
+  const listed = `${name} ${style} ${hook.size}`
   const wasListed = useRef(listed)
   useEffect(() => {
     if (wasListed.current === listed) return
@@ -178,7 +178,7 @@ export function Bench(props: Props) {
       <Heading
         document={document}
         state={state}
-        schools={schools}
+        styles={styles}
         id={opened.id}
         steps={stored}
         onStep={(way) => void step(way)}

@@ -9,7 +9,7 @@ import {
   getPattern,
   listParts,
   listPatterns,
-  listSchools,
+  listStyles,
   restorePattern,
 } from '../api/client'
 import type { PatternDocument } from '../api/types'
@@ -27,7 +27,7 @@ export function BenchPage() {
   const navigate = useNavigate()
   const client = useQueryClient()
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
-  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const styles = useQuery({ queryKey: ['styles'], queryFn: listStyles, staleTime: Infinity })
   const kinds = useQuery({ queryKey: ['parts'], queryFn: listParts, staleTime: Infinity })
   const last = useStore(recent)
   const known = (wanted: string) => patterns.data?.some((p) => p.id === wanted)
@@ -106,7 +106,7 @@ export function BenchPage() {
         <Bench
           key={opened.data.id}
           opened={opened.data}
-          schools={schools.data ?? []}
+          styles={styles.data ?? []}
           kinds={kinds.data ?? []}
           favourite={patterns.data?.find((p) => p.id === opened.data.id)?.favourite ?? false}
           onFavourite={(on) =>

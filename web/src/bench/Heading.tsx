@@ -1,7 +1,7 @@
 import { Copy, Download, NotebookPen, Printer, Redo2, Star, Trash2, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { exportAddress } from '../api/client'
-import type { PatternDocument, School } from '../api/types'
+import type { PatternDocument, Style } from '../api/types'
 import { Views } from '../shell/Views'
 import { IconButton } from '../ui/IconButton'
 import type { SaveState } from './useAutosave'
@@ -9,7 +9,7 @@ import type { SaveState } from './useAutosave'
 type Props = {
   document: PatternDocument
   state: SaveState
-  schools: School[]
+  styles: Style[]
   id: string
   steps: { undo: string; redo: string }
   onStep: (way: 'undo' | 'redo') => void
@@ -24,10 +24,10 @@ type Props = {
 
 /** The fly's name and style, its views, and what can be done with all of it. */
 export function Heading(props: Props) {
-  const { document, state, schools, id, steps, onStep } = props
+  const { document, state, styles, id, steps, onStep } = props
   const { onChange, onCopy, onDelete, onNotes, onRetry, favourite, onFavourite } = props
   const { pattern } = document
-  const style = (of: string) => schools.find((s) => s.id === of)?.label.toLowerCase() ?? of
+  const styleName = (of: string) => styles.find((s) => s.id === of)?.label.toLowerCase() ?? of
   return (
     <div className="flex flex-wrap items-center gap-x-2.5 gap-y-1 px-6 pt-2 max-sm:gap-y-0 max-sm:px-3">
       <h1 className="sr-only">{pattern.name}</h1>
@@ -40,7 +40,7 @@ export function Heading(props: Props) {
         onChange={(name) => onChange({ ...document, pattern: { ...pattern, name } })}
       />
       <span className="text-soft" title="New from style… makes a fly of another style">
-        {style(pattern.school)}
+        {styleName(pattern.school)}
       </span>
       <label className="text-soft flex items-baseline gap-2">
         stands for

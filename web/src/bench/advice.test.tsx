@@ -195,7 +195,7 @@ describe('Book', () => {
         id: 'a',
         name: 'Lantern Dun',
         natural: 'autumn dun',
-        school: 'upright-collar',
+        style: 'upright-collar',
         hookSize: 14,
         hookShape: 'curved',
         posture: null,

@@ -9,7 +9,7 @@ import {
   findPatterns,
   listMaterials,
   listNaturals,
-  listSchools,
+  listStyles,
   restorePattern,
 } from '../api/client'
 import type { BookPage, BookRow } from '../api/types'
@@ -122,7 +122,7 @@ export function Book() {
 type WantedProps = { params: URLSearchParams; put: (field: string, value: string) => void }
 
 function Wanted({ params, put }: WantedProps) {
-  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const styles = useQuery({ queryKey: ['styles'], queryFn: listStyles, staleTime: Infinity })
   const materials = useQuery({ queryKey: ['materials'], queryFn: listMaterials })
   const naturals = useQuery({ queryKey: ['naturals'], queryFn: listNaturals })
   const value = (field: string) => params.get(field) ?? ANY
@@ -140,9 +140,9 @@ function Wanted({ params, put }: WantedProps) {
         />
         <Pick
           label="style"
-          value={value('school')}
-          options={anyOr((schools.data ?? []).map((s) => [s.id, s.label] as const))}
-          onChange={(v) => put('school', v)}
+          value={value('style')}
+          options={anyOr((styles.data ?? []).map((s) => [s.id, s.label] as const))}
+          onChange={(v) => put('style', v)}
         />
         <Pick
           label="natural"
@@ -238,8 +238,8 @@ function Rows(props: {
   onArchive: (row: BookRow) => void
   onDelete: (row: BookRow) => void
 }) {
-  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
-  const style = (id: string) => schools.data?.find((s) => s.id === id)?.label ?? id
+  const styles = useQuery({ queryKey: ['styles'], queryFn: listStyles, staleTime: Infinity })
+  const styleName = (id: string) => styles.data?.find((s) => s.id === id)?.label ?? id
   return (
     <div className="overflow-x-auto">
       <Table
@@ -255,7 +255,7 @@ function Rows(props: {
           </Link>,
           r.natural,
           `${r.hookSize}${r.hookShape === 'straight' ? '' : ` ${r.hookShape.replace('-', ' ')}`}`,
-          style(r.school),
+          styleName(r.style),
           r.posture ? sitting(r.posture) : <span className="text-soft">…</span>,
           new Date(r.changed).toLocaleDateString(undefined, { dateStyle: 'medium' }),
           <Actions key="actions" row={r} {...props} />,

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { changeRule, copySchool, deleteSchool, listSchools, restoreDeleted } from '../api/client'
-import type { Rule, School } from '../api/types'
+import { changeRule, copyStyle, deleteStyle, listStyles, restoreDeleted } from '../api/client'
+import type { Rule, Style } from '../api/types'
 import { part, whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
@@ -12,31 +12,31 @@ import { Wide } from '../ui/Wide'
 /** Styles of dressing: read their rules, copy one, and change the copy as a style of one's own. */
 export function Styles() {
   const client = useQueryClient()
-  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const styles = useQuery({ queryKey: ['styles'], queryFn: listStyles, staleTime: Infinity })
   const [id, setId] = useState('upright-collar')
   const [label, setLabel] = useState('')
   const [failed, setFailed] = useState('')
-  const school = schools.data?.find((s) => s.id === id) ?? schools.data?.[0]
-  const attempt = (action: Promise<School | undefined>) => {
+  const style = styles.data?.find((s) => s.id === id) ?? styles.data?.[0]
+  const attempt = (action: Promise<Style | undefined>) => {
     action
       .then(async (changed) => {
         setFailed('')
-        await client.invalidateQueries({ queryKey: ['schools'] })
+        await client.invalidateQueries({ queryKey: ['styles'] })
         setId(changed?.id ?? 'upright-collar')
       })
       .catch((e: Error) => setFailed(whatWentWrong(e)))
   }
-  const remove = ({ id: gone, label: name }: School) =>
+  const remove = ({ id: gone, label: name }: Style) =>
     attempt(
-      deleteSchool(gone).then(() => {
+      deleteStyle(gone).then(() => {
         notify(`${name} is deleted.`, async () => {
           await restoreDeleted('STYLE', gone)
-          await client.invalidateQueries({ queryKey: ['schools'] })
+          await client.invalidateQueries({ queryKey: ['styles'] })
         })
         return undefined
       }),
     )
-  if (!school) return <Page title="Styles">Opening…</Page>
+  if (!style) return <Page title="Styles">Opening…</Page>
   return (
     <Page title="Styles">
       <p className="text-soft mb-3">
@@ -46,8 +46,8 @@ export function Styles() {
       <div className="mb-4 flex flex-wrap items-center gap-4">
         <Pick
           label="style"
-          value={school.id}
-          options={(schools.data ?? []).map((s) => [s.id, s.label] as const)}
+          value={style.id}
+          options={(styles.data ?? []).map((s) => [s.id, s.label] as const)}
           onChange={setId}
         />
         <label className="flex items-center gap-2">
@@ -61,13 +61,13 @@ export function Styles() {
         </label>
         <Button
           onClick={() => {
-            attempt(copySchool(school.id, label))
+            attempt(copyStyle(style.id, label))
             setLabel('')
           }}
         >
           Make a house style
         </Button>
-        {school.house && <Button onClick={() => remove(school)}>Delete {school.label}</Button>}
+        {style.house && <Button onClick={() => remove(style)}>Delete {style.label}</Button>}
       </div>
       {failed && (
         <p role="alert" className="text-warn mb-2">
@@ -86,12 +86,12 @@ export function Styles() {
             </tr>
           </thead>
           <tbody>
-            {school.rules.map((rule) => (
+            {style.rules.map((rule) => (
               <RuleRow
-                key={`${school.id} ${rule.part} ${rule.dimension}`}
+                key={`${style.id} ${rule.part} ${rule.dimension}`}
                 rule={rule}
-                fixed={!school.house}
-                onChange={(to) => attempt(changeRule(school.id, to))}
+                fixed={!style.house}
+                onChange={(to) => attempt(changeRule(style.id, to))}
               />
             ))}
           </tbody>

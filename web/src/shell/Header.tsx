@@ -3,7 +3,7 @@ import { Plus, Star } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { Suspense, lazy, useState } from 'react'
 import { Link, NavLink, useMatch, useNavigate } from 'react-router'
-import { createPattern, importFile, listPatterns, listSchools } from '../api/client'
+import { createPattern, importFile, listPatterns, listStyles } from '../api/client'
 import { Button } from '../ui/Button'
 import { MENU, MENU_ITEM } from '../ui/menu'
 import { attempt } from './problems'
@@ -28,7 +28,7 @@ const VIEWS = [
 /** On every page: the flies, the other views, and the way back to the fly one came from. */
 export function Header() {
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
-  const schools = useQuery({ queryKey: ['schools'], queryFn: listSchools, staleTime: Infinity })
+  const styles = useQuery({ queryKey: ['styles'], queryFn: listStyles, staleTime: Infinity })
   const client = useQueryClient()
   const navigate = useNavigate()
   const bench = useMatch('/bench/:id/*')?.params.id
@@ -43,7 +43,7 @@ export function Header() {
   const bringIn = (file: File) => void attempt(async () => open((await importFile(file)).id))
   const dragged = useDragged()
   const onBench = useMatch('/bench/:id') !== null
-  const style = (id: string) => schools.data?.find((s) => s.id === id)?.label.toLowerCase() ?? id
+  const styleName = (id: string) => styles.data?.find((s) => s.id === id)?.label.toLowerCase() ?? id
   return (
     <header className="border-rule flex flex-wrap items-stretch gap-x-4 border-b px-6 max-sm:px-3 lg:flex-nowrap print:hidden">
       <Link
@@ -77,7 +77,7 @@ export function Header() {
                     {p.name}
                   </span>
                   <span className="text-soft text-sm">
-                    {p.hookSize} · {style(p.school)}
+                    {p.hookSize} · {styleName(p.style)}
                   </span>
                 </Link>
               </li>
@@ -109,7 +109,7 @@ export function Header() {
               <DropdownMenu.Label className="text-soft px-3 py-1">
                 New from style…
               </DropdownMenu.Label>
-              {(schools.data ?? []).map((s) => (
+              {(styles.data ?? []).map((s) => (
                 <DropdownMenu.Item
                   key={s.id}
                   onSelect={() =>

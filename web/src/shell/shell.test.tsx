@@ -17,21 +17,21 @@ import { useKeys } from './useKeys'
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof client>()),
   listPatterns: vi.fn(),
-  listSchools: vi.fn(),
+  listStyles: vi.fn(),
   createPattern: vi.fn(),
 }))
 
 const pattern = (id: string, favourite = false) => ({
   id,
   name: `Fly ${id}`,
-  school: 'parachute',
+  style: 'parachute',
   hookSize: 14,
   favourite,
 })
 
 beforeEach(() => {
   vi.mocked(client.listPatterns).mockResolvedValue([pattern('a'), pattern('b', true)])
-  vi.mocked(client.listSchools).mockResolvedValue([
+  vi.mocked(client.listStyles).mockResolvedValue([
     { id: 'parachute', label: 'Parachute', house: false, rules: [] },
   ])
 })

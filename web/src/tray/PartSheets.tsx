@@ -220,16 +220,16 @@ function FeatherNote({ estimate, name }: { estimate: Estimate | undefined; name:
 
 export function AddPart({
   kinds,
-  school,
+  style,
   onAdd,
 }: {
   kinds: PartKind[]
-  school: string
+  style: string
   onAdd: (part: Part) => void
 }) {
   const [failed, setFailed] = useState('')
   const add = (kind: string) => {
-    usualPart(school, kind)
+    usualPart(style, kind)
       .then((part) => {
         setFailed('')
         onAdd(part)

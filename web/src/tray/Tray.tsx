@@ -77,7 +77,7 @@ export const Tray = memo(function Tray(props: Props) {
         <Button onClick={() => setOrdering(true)}>Order…</Button>
         <AddPart
           kinds={kinds}
-          school={document.pattern.school}
+          style={document.pattern.school}
           onAdd={(part) => {
             const next = inserted(parts as Part[], part, kinds)
             onChange(withParts(document, next))

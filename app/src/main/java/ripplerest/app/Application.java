@@ -5,7 +5,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 import ripplerest.app.library.MaterialStore;
-import ripplerest.app.library.SchoolStore;
+import ripplerest.app.library.StyleStore;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.exchange.format.PatternReader;
 
@@ -22,8 +22,8 @@ public class Application {
   }
 
   @Bean
-  Sizer sizer(MaterialStore materials, SchoolStore schools) {
-    return new Sizer(materials::materials, schools::schools);
+  Sizer sizer(MaterialStore materials, StyleStore styles) {
+    return new Sizer(materials::materials, styles::styles);
   }
 
   @Bean

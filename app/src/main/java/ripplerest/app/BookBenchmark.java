@@ -25,9 +25,9 @@ import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Sitting;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 import ripplerest.core.water.Conditions;
 import ripplerest.exchange.format.PatternFile;
 
@@ -132,7 +132,7 @@ class BookBenchmark implements ApplicationRunner {
     List<String> hand =
         materials.stream().filter(m -> random.nextInt(3) > 0).map(Material::id).toList();
     Optional<Integer> hook = Optional.of(2 * random.nextInt(3, 12));
-    String school = any(Schools.standard().offered(), random).id();
+    String style = any(Styles.standard().offered(), random).id();
     List<String> none = List.of();
     Optional<Integer> any = Optional.empty();
     Optional<Sitting> no = Optional.empty();
@@ -141,7 +141,7 @@ class BookBenchmark implements ApplicationRunner {
         switch (kind) {
           case WORDS -> new Wanted(words, none, none, 0, any, "", "", no, false);
           case MATERIALS -> new Wanted("", two, none, 0, any, "", "", no, false);
-          case HOOK_AND_STYLE -> new Wanted("", none, none, 0, hook, "", school, no, false);
+          case HOOK_AND_STYLE -> new Wanted("", none, none, 0, hook, "", style, no, false);
           case NATURAL -> new Wanted("", none, none, 0, any, any(NATURALS, random), "", no, false);
           case POSTURE -> new Wanted("", none, none, 0, any, "", "", posture, false);
           case AT_HAND -> new Wanted("", none, hand, 0, any, "", "", no, false);
@@ -155,13 +155,13 @@ class BookBenchmark implements ApplicationRunner {
     return search.find(wanted, last ? Sort.CHANGED : Sort.NAME, last ? 399 : 0, 25);
   }
 
-  /** A school's fly on some hook, some of its materials exchanged, with a few words about it. */
+  /** A style's fly on some hook, some of its materials exchanged, with a few words about it. */
   private Pattern pattern(SplittableRandom random, int number) {
-    School school = any(Schools.standard().offered(), random);
+    Style style = any(Styles.standard().offered(), random);
     HookSpec hook =
         new HookSpec(2 * random.nextInt(3, 12), HookSpec.Shape.STRAIGHT, random.nextInt(-1, 3), 0);
     String name = any(WORDS, random) + " " + any(WORDS, random) + " " + number;
-    Pattern plain = Sizer.defaults(school, hook, name);
+    Pattern plain = Sizer.defaults(style, hook, name);
     List<Part> parts = new ArrayList<>();
     for (Part part : plain.parts()) {
       List<Material> fitting =
@@ -172,7 +172,7 @@ class BookBenchmark implements ApplicationRunner {
     for (int i = 0; i < 30; i++) {
       notes.append(any(WORDS, random)).append(' ');
     }
-    return new Pattern(name, school.id(), hook, parts, notes.toString(), any(NATURALS, random));
+    return new Pattern(name, style.id(), hook, parts, notes.toString(), any(NATURALS, random));
   }
 
   private static <T> T any(List<T> of, SplittableRandom random) {

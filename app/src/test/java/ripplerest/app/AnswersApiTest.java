@@ -61,7 +61,7 @@ class AnswersApiTest {
     List<JsonNode> drift = lines(app.send("POST", "/api/answers?ask=OVER_TIME", hanger));
     JsonNode waters = drift.get(drift.size() - 1).at("/overTime/waters");
     assertThat(waters.findValuesAsString("water"))
-        .containsExactly("still", "glide", "riffle", "pocket");
+        .containsExactly("STILL", "GLIDE", "RIFFLE", "POCKET");
     assertThat(waters.at("/0/up/0").asDouble()).isEqualTo(1);
   }
 

@@ -127,7 +127,7 @@ class ApiTest {
         app.send(
             "POST",
             "/api/patterns",
-            "{\"school\":\"forward-plume\",\"likePattern\":\"" + id + "\"}");
+            "{\"style\":\"forward-plume\",\"likePattern\":\"" + id + "\"}");
     assertThat(created.status()).isEqualTo(201);
     assertThat(created.json().at("/document/pattern/hook/size").asInt()).isEqualTo(14);
     assertThat(created.json().at("/document/pattern/school").asString()).isEqualTo("forward-plume");
@@ -135,7 +135,7 @@ class ApiTest {
         .isEqualTo("parachute");
     Answer copy = app.send("POST", "/api/patterns/" + id + "/copies", null);
     assertThat(copy.json().at("/document/pattern/name").asString()).isEqualTo("Willow Skate, copy");
-    assertThat(app.send("POST", "/api/patterns", "{\"school\":\"elbow\"}").status()).isEqualTo(422);
+    assertThat(app.send("POST", "/api/patterns", "{\"style\":\"elbow\"}").status()).isEqualTo(422);
   }
 
   @Test
@@ -160,11 +160,11 @@ class ApiTest {
     JsonNode kinds = app.get("/api/parts").json();
     assertThat(kinds.findValuesAsString("id")).contains("tent-wing", "soft-collar", "bead");
     for (JsonNode kind : kinds) {
-      JsonNode part = app.get("/api/schools/parachute/parts/" + kind.get("id").asString()).json();
+      JsonNode part = app.get("/api/styles/parachute/parts/" + kind.get("id").asString()).json();
       assertThat(kind.get("materials").findValuesAsString("id"))
           .contains(part.get("material").asString());
     }
-    assertThat(app.get("/api/schools/parachute/parts/elbow").status()).isEqualTo(422);
+    assertThat(app.get("/api/styles/parachute/parts/elbow").status()).isEqualTo(422);
   }
 
   @Test

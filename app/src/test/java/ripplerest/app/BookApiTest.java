@@ -84,13 +84,13 @@ class BookApiTest {
     assertThat(names(find("words=nosuchword"))).isEmpty();
     assertThat(find("words=%27%3B--+%26+%7C+%3A*").get("total").asLong()).isPositive();
     assertThat(find("material=foam").get("total").asLong()).isPositive();
-    assertThat(find("hook=14&school=upright-collar").get("total").asLong()).isPositive();
+    assertThat(find("hook=14&style=upright-collar").get("total").asLong()).isPositive();
     for (JsonNode row : find("material=foam&size=200").get("rows")) {
       assertThat(row.get("materials").toString()).contains("foam");
     }
-    for (JsonNode row : find("hook=14&school=upright-collar").get("rows")) {
+    for (JsonNode row : find("hook=14&style=upright-collar").get("rows")) {
       assertThat(row.get("hookSize").asInt()).isEqualTo(14);
-      assertThat(row.get("school").asString()).isEqualTo("upright-collar");
+      assertThat(row.get("style").asString()).isEqualTo("upright-collar");
     }
     String natural = app.get("/api/book/naturals").json().get(0).asString();
     JsonNode found = find("natural=" + URLEncoder.encode(natural, StandardCharsets.UTF_8));

@@ -142,9 +142,9 @@ class FuzzApiTest {
         }
         headers.put("If-Match", changed.etag());
       }
-    } else if (path.startsWith("/api/schools/{id}")) {
+    } else if (path.startsWith("/api/styles/{id}")) {
       String label = "{\"copyOf\":\"parachute\",\"label\":\"F %s\"}".formatted(UUID.randomUUID());
-      String id = app.send("POST", "/api/schools", label).json().get("id").asString();
+      String id = app.send("POST", "/api/styles", label).json().get("id").asString();
       place =
           path.replace("{id}", id)
               .replace("{part}", "parachute-hackle")
@@ -161,14 +161,14 @@ class FuzzApiTest {
     }
     place =
         place
-            .replace("{school}", "parachute")
+            .replace("{style}", "parachute")
             .replace("{kind}", "tail")
             .replace("{what}", "caliper");
     switch (method + " " + path) {
-      case "POST /api/patterns" -> body = "{\"school\":\"parachute\"}";
-      case "POST /api/schools" ->
+      case "POST /api/patterns" -> body = "{\"style\":\"parachute\"}";
+      case "POST /api/styles" ->
           body = "{\"copyOf\":\"parachute\",\"label\":\"G %s\"}".formatted(UUID.randomUUID());
-      case "PUT /api/schools/{id}/rules/{part}/{dimension}" ->
+      case "PUT /api/styles/{id}/rules/{part}/{dimension}" ->
           body = "{\"value\":\"6\",\"low\":\"4\",\"high\":\"8\",\"words\":\"six\"}";
       case "POST /api/hooks" -> body = hook();
       case "POST /api/hooks/table" -> {
@@ -201,6 +201,11 @@ class FuzzApiTest {
           body =
               "{\"text\":\"9mm\",\"part\":0,\"field\":\"length\",\"document\":%s}"
                   .formatted(example);
+      case "POST /api/differences" -> {
+        String figures =
+            app.send("POST", "/api/estimates", example).json().get("figures").toString();
+        body = "{\"before\":%s,\"now\":%s}".formatted(figures, figures);
+      }
       case "POST /api/comparisons" -> body = "[" + example + "]";
       case "POST /api/answers" -> place = "/api/answers?ask=AMOUNTS";
       case "GET /api/hooks/matches" -> place = "/api/hooks/matches?order=MAYFLY&bodyMm=9";
@@ -328,7 +333,7 @@ class FuzzApiTest {
             "missing",
             "hook",
             "natural",
-            "school",
+            "style",
             "posture",
             "archived",
             "sort",

@@ -96,7 +96,7 @@ class MigrationTest {
       assertThat(book.get("patterns").size()).isEqualTo(4);
       assertThat(book.has("skipped")).isFalse();
       if (version >= 2) {
-        assertThat(get("/api/schools").findValuesAsString("label")).contains("Old hut way");
+        assertThat(get("/api/styles").findValuesAsString("label")).contains("Old hut way");
         assertThat(get("/api/hooks").at("/own/0/hook/name").asString()).isEqualTo("Old hut long");
       }
       if (version >= 5) {

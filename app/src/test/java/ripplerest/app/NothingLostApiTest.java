@@ -31,7 +31,7 @@ class NothingLostApiTest {
 
   private String style(String label) throws Exception {
     String wanted = "{\"copyOf\":\"upright-collar\",\"label\":\"%s\"}".formatted(label);
-    return app.send("POST", "/api/schools", wanted).json().get("id").asString();
+    return app.send("POST", "/api/styles", wanted).json().get("id").asString();
   }
 
   private Answer pattern(String style) throws Exception {
@@ -64,8 +64,8 @@ class NothingLostApiTest {
     String dropped = id(pattern(style));
     app.send("DELETE", "/api/patterns/" + dropped, null);
     Answer otherwise = follow(kept, "upright-collar");
-    assertThat(app.send("DELETE", "/api/schools/" + style, null).status()).isEqualTo(204);
-    assertThat(app.get("/api/schools").body()).doesNotContain(style);
+    assertThat(app.send("DELETE", "/api/styles/" + style, null).status()).isEqualTo(204);
+    assertThat(app.get("/api/styles").body()).doesNotContain(style);
 
     assertThat(app.get("/api/log/" + fly).status()).isEqualTo(200);
     String back = "/api/patterns/" + kept + "/undo";
@@ -77,13 +77,13 @@ class NothingLostApiTest {
     assertThat(app.get("/api/log.json").body()).contains(fly);
     assertThat(app.send("POST", "/api/deleted/STYLE/" + style + "/restoration", null).status())
         .isEqualTo(204);
-    assertThat(app.get("/api/schools").body()).contains(style);
+    assertThat(app.get("/api/styles").body()).contains(style);
   }
 
   @Test
   void anExportCarriesTheStyleAndIsReadWhereThatIsUnknown() throws Exception {
     String style = style(unique("Carried way"));
-    String rule = "/api/schools/" + style + "/rules/collar-hackle/turns";
+    String rule = "/api/styles/" + style + "/rules/collar-hackle/turns";
     String six = "{\"value\":\"6\",\"low\":\"4\",\"high\":\"8\",\"words\":\"six\"}";
     assertThat(app.send("PUT", rule, six).status()).isEqualTo(200);
     String exported = app.get("/api/patterns/" + id(pattern(style)) + "/export").body();
@@ -92,7 +92,7 @@ class NothingLostApiTest {
     String elsewhere = exported.replace(style, style + "-x");
     Answer taken = app.send("POST", "/api/patterns/imports", elsewhere);
     assertThat(taken.json().at("/document/pattern/school").asString()).isEqualTo(style + "-x");
-    assertThat(app.get("/api/schools").body()).contains(style + "-x");
+    assertThat(app.get("/api/styles").body()).contains(style + "-x");
     Answer differs =
         app.send("POST", "/api/patterns/imports", elsewhere.replace("\"six\"", "\"half a dozen\""));
     assertThat(differs.json().at("/document/pattern/school").asString())
@@ -237,8 +237,8 @@ class NothingLostApiTest {
     follow(kept, "upright-collar"); // a step of its past still follows the style
     String dropped = id(pattern("upright-collar"));
     app.send("DELETE", "/api/patterns/" + dropped, null);
-    app.send("DELETE", "/api/schools/" + used, null);
-    app.send("DELETE", "/api/schools/" + unused, null);
+    app.send("DELETE", "/api/styles/" + used, null);
+    app.send("DELETE", "/api/styles/" + unused, null);
     ripplerest.app.deleted.PurgeAccess.purge(app.context, Instant.now().plus(Duration.ofDays(89)));
     assertThat(app.get("/api/deleted").body()).contains(dropped, used, unused);
     ripplerest.app.deleted.PurgeAccess.purge(app.context, Instant.now().plus(Duration.ofDays(91)));

@@ -18,12 +18,12 @@ import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Conditions;
 
-/** One rest pose, landing included, of each school's own size 14; percentiles of single calls. */
+/** One rest pose, landing included, of each style's own size 14; percentiles of single calls. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -32,7 +32,7 @@ import ripplerest.core.water.Conditions;
 @Fork(1)
 public class EstimateBenchmark {
   @Param({"parachute", "upright-collar", "forward-plume"})
-  public String school;
+  public String style;
 
   private Materials materials;
   private SizedPattern sized;
@@ -41,7 +41,7 @@ public class EstimateBenchmark {
   public void prepare() {
     materials = Materials.standard();
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
-    sized = new Sizer(materials).size(Sizer.defaults(School.named(school), hook, "benchmark"));
+    sized = new Sizer(materials).size(Sizer.defaults(Style.named(style), hook, "benchmark"));
   }
 
   /** Assembly, touchdown, rise and proof of one rest. */

@@ -25,9 +25,9 @@ import ripplerest.core.film.Wetting;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Water;
 
@@ -48,7 +48,7 @@ final class PlotsCommand implements Callable<Integer> {
     barb().write(folder.resolve("barb.svg"));
     cylinder().write(folder.resolve("cylinder.svg"));
     interval().write(folder.resolve("interval.svg"));
-    new SchoolSheet().write(folder);
+    new StylesPage().write(folder);
     return 0;
   }
 
@@ -126,7 +126,7 @@ final class PlotsCommand implements Callable<Integer> {
     Materials materials = Materials.standard();
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
     SizedPattern sized =
-        new Sizer(materials).size(Sizer.defaults(School.named("upright-collar"), hook, "plot"));
+        new Sizer(materials).size(Sizer.defaults(Style.named("upright-collar"), hook, "plot"));
     List<double[]> mean = new ArrayList<>();
     List<double[]> low = new ArrayList<>();
     List<double[]> high = new ArrayList<>();

@@ -9,9 +9,9 @@ import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Sensitivity;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Conditions;
 
 /** Says which measurement would help most, over six reference flies. */
@@ -25,12 +25,12 @@ final class SensitivityCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     Materials materials = Materials.standard();
-    for (String school : List.of("upright-collar", "parachute", "forward-plume")) {
+    for (String style : List.of("upright-collar", "parachute", "forward-plume")) {
       for (int size : new int[] {12, 16}) {
         HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
         SizedPattern sized =
-            new Sizer(materials).size(Sizer.defaults(School.named(school), hook, "reference"));
-        System.out.printf("%s, size %d%n", school, size);
+            new Sizer(materials).size(Sizer.defaults(Style.named(style), hook, "reference"));
+        System.out.printf("%s, size %d%n", style, size);
         Sensitivity.of(PreparedFly.of(sized, materials, Conditions.DEFAULT))
             .forEach(SensitivityCommand::print);
       }

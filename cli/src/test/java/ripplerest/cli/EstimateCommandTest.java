@@ -40,7 +40,7 @@ class EstimateCommandTest {
     Run run = run(EXAMPLE);
     assertThat(run.status()).isZero();
     JsonNode estimate = JsonMapper.shared().readTree(run.out());
-    assertThat(estimate.get("posture").asString()).isEqualTo("flush");
+    assertThat(estimate.get("sits").asString()).isEqualTo("FLUSH");
     assertThat(estimate.at("/rest/proof/pendingChanges").asInt()).isZero();
     assertThat(run(EXAMPLE).out()).isEqualTo(run.out());
   }

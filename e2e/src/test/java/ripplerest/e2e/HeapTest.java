@@ -23,8 +23,8 @@ class HeapTest {
     List<CompletableFuture<HttpResponse<String>>> both =
         Stream.of("upright-collar", "parachute")
             .map(
-                school ->
-                    client.sendAsync(post(address, school), HttpResponse.BodyHandlers.ofString()))
+                style ->
+                    client.sendAsync(post(address, style), HttpResponse.BodyHandlers.ofString()))
             .toList();
     for (CompletableFuture<HttpResponse<String>> one : both) {
       String last = one.join().body().lines().reduce("", (a, b) -> b);
@@ -32,8 +32,8 @@ class HeapTest {
     }
   }
 
-  private static HttpRequest post(URI address, String school) {
-    Path file = Path.of("../docs/format/examples/" + school + ".json");
+  private static HttpRequest post(URI address, String style) {
+    Path file = Path.of("../docs/format/examples/" + style + ".json");
     try {
       return HttpRequest.newBuilder(address)
           .header("Content-Type", "application/json")

@@ -12,21 +12,20 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 import ripplerest.core.water.Conditions;
 import ripplerest.exchange.format.PatternFile;
 
 /**
- * Runs each school once in the background, so that the first fly a person opens is not the slow
- * one.
+ * Runs each style once in the background, so that the first fly a person opens is not the slow one.
  */
 @Component
 class WarmUp {
   private static final int[] SIZES = {14, 16, 12};
 
-  /** Lengths about a school's own, so that a knob that is pulled meets laws that are made. */
+  /** Lengths about a style's own, so that a knob that is pulled meets laws that are made. */
   private static final double[] LENGTHS = {1, 0.9, 1.1};
 
   private final Poses poses;
@@ -55,12 +54,12 @@ class WarmUp {
     for (double length : LENGTHS) {
       for (int size : SIZES) {
         HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
-        for (School school : Schools.standard().offered()) {
+        for (Style style : Styles.standard().offered()) {
           way.whileBusy();
           if (over) {
             return;
           }
-          Pattern fly = longer(Sizer.defaults(school, hook, "warm-up"), length);
+          Pattern fly = longer(Sizer.defaults(style, hook, "warm-up"), length);
           poses.whenever(new PatternFile(fly, Conditions.DEFAULT));
         }
       }

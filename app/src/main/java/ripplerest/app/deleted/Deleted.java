@@ -8,7 +8,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import ripplerest.app.library.HookStore;
 import ripplerest.app.library.MaterialStore;
-import ripplerest.app.library.SchoolStore;
+import ripplerest.app.library.StyleStore;
 import ripplerest.app.log.LogStore;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -24,7 +24,7 @@ public class Deleted {
   private final JdbcTemplate jdbc;
   private final PatternStore patterns;
   private final LogStore log;
-  private final SchoolStore schools;
+  private final StyleStore styles;
   private final HookStore hooks;
   private final MaterialStore materials;
 
@@ -32,13 +32,13 @@ public class Deleted {
       JdbcTemplate jdbc,
       PatternStore patterns,
       LogStore log,
-      SchoolStore schools,
+      StyleStore styles,
       HookStore hooks,
       MaterialStore materials) {
     this.jdbc = jdbc;
     this.patterns = patterns;
     this.log = log;
-    this.schools = schools;
+    this.styles = styles;
     this.hooks = hooks;
     this.materials = materials;
   }
@@ -87,7 +87,7 @@ public class Deleted {
     switch (kind) {
       case PATTERN -> patterns.restore(uuid(id));
       case FLY -> log.restore(uuid(id));
-      case STYLE -> schools.restore(id);
+      case STYLE -> styles.restore(id);
       case HOOK -> hooks.restore(uuid(id));
       case MATERIAL -> materials.restore(id);
     }

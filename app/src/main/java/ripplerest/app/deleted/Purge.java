@@ -15,7 +15,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.app.library.MaterialStore;
-import ripplerest.app.library.SchoolStore;
+import ripplerest.app.library.StyleStore;
 
 /**
  * Removes for good what was deleted ninety days ago and nothing refers to, and answers that need no
@@ -28,18 +28,18 @@ class Purge {
 
   private final JdbcTemplate jdbc;
   private final TransactionTemplate transaction;
-  private final SchoolStore schools;
+  private final StyleStore styles;
   private final MaterialStore materials;
   private final ScheduledExecutorService daily = Executors.newSingleThreadScheduledExecutor();
 
   Purge(
       JdbcTemplate jdbc,
       TransactionTemplate transaction,
-      SchoolStore schools,
+      StyleStore styles,
       MaterialStore materials) {
     this.jdbc = jdbc;
     this.transaction = transaction;
-    this.schools = schools;
+    this.styles = styles;
     this.materials = materials;
   }
 
@@ -88,7 +88,7 @@ class Purge {
           jdbc.update(
               "delete from answered_change where answered_at < ?",
               Timestamp.from(now.minus(ANSWERS_KEPT)));
-          schools.changed();
+          styles.changed();
           materials.changed();
         });
   }

@@ -14,23 +14,23 @@ import ripplerest.exchange.format.PatternFile;
 /** What documents need that does not ship: taken along when they leave, kept when they come in. */
 @Service
 public class CarriedStore {
-  private final SchoolStore schools;
+  private final StyleStore styles;
   private final MaterialStore materials;
 
-  CarriedStore(SchoolStore schools, MaterialStore materials) {
-    this.schools = schools;
+  CarriedStore(StyleStore styles, MaterialStore materials) {
+    this.styles = styles;
     this.materials = materials;
   }
 
   /** The document with all that it needs, for whoever does not have it. */
   public PatternFile packed(PatternFile file) {
-    List<HouseStyle> styles = schools.house(file.pattern().school()).stream().toList();
+    List<HouseStyle> house = styles.house(file.pattern().style()).stream().toList();
     List<MaterialRow> rows = new ArrayList<>();
     file.pattern().parts().stream()
         .map(Part::material)
         .distinct()
         .forEach(id -> materials.ofOwn(id).ifPresent(rows::addAll));
-    return file.carrying(new Carried(styles, rows));
+    return file.carrying(new Carried(house, rows));
   }
 
   /**
@@ -40,7 +40,7 @@ public class CarriedStore {
   public PatternFile admit(PatternFile file) {
     Pattern pattern = file.pattern();
     for (HouseStyle style : file.carried().styles()) {
-      if (style.id().equals(pattern.school())) {
+      if (style.id().equals(pattern.style())) {
         pattern = pattern.following(admit(style));
       }
     }
@@ -53,15 +53,15 @@ public class CarriedStore {
   private String admit(HouseStyle style) {
     String id = style.id();
     for (int n = 2; ; n++) {
-      Optional<HouseStyle> here = schools.house(id);
+      Optional<HouseStyle> here = styles.house(id);
       if (here.isPresent() && here.get().equals(style.named(id))) {
-        if (!schools.houseIds().contains(id)) {
-          schools.restore(id);
+        if (!styles.houseIds().contains(id)) {
+          styles.restore(id);
         }
         return id;
       }
-      if (here.isEmpty() && !schools.schools().knows(id)) {
-        schools.add(style.named(id));
+      if (here.isEmpty() && !styles.styles().knows(id)) {
+        styles.add(style.named(id));
         return id;
       }
       id = style.id() + "-" + n;

@@ -13,11 +13,11 @@ import ripplerest.exchange.view.PartView;
 @RestController
 class PartController {
   private final MaterialStore materials;
-  private final SchoolStore schools;
+  private final StyleStore styles;
 
-  PartController(MaterialStore materials, SchoolStore schools) {
+  PartController(MaterialStore materials, StyleStore styles) {
     this.materials = materials;
-    this.schools = schools;
+    this.styles = styles;
   }
 
   @GetMapping("/api/parts")
@@ -25,10 +25,10 @@ class PartController {
     return PartView.all(materials.materials());
   }
 
-  /** One part at a school's default, as it stands in a pattern document. */
-  @GetMapping("/api/schools/{school}/parts/{kind}")
+  /** One part at a style's default, as it stands in a pattern document. */
+  @GetMapping("/api/styles/{style}/parts/{kind}")
   @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(type = "object")))
-  Object usual(@PathVariable String school, @PathVariable String kind) {
-    return PartView.usual(schools.schools().named(school), kind);
+  Object usual(@PathVariable String style, @PathVariable String kind) {
+    return PartView.usual(styles.styles().named(style), kind);
   }
 }

@@ -51,7 +51,7 @@ class BookController {
       @RequestParam(defaultValue = "0") int missing,
       @RequestParam(required = false) Integer hook,
       @RequestParam(defaultValue = "") String natural,
-      @RequestParam(defaultValue = "") String school,
+      @RequestParam(defaultValue = "") String style,
       @RequestParam(required = false) Sitting posture,
       @RequestParam(defaultValue = "false") boolean archived,
       @RequestParam(defaultValue = "NAME") BookSearch.Sort sort,
@@ -68,7 +68,7 @@ class BookController {
             missing,
             Optional.ofNullable(hook),
             natural,
-            school,
+            style,
             Optional.ofNullable(posture),
             archived);
     BookSearch.Page found = search.find(wanted, sort, page, size);

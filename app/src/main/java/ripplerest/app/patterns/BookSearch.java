@@ -32,7 +32,7 @@ public class BookSearch implements InUse {
     NATURAL("lower(natural_insect), lower(name), id"),
     /** Large hooks first. */
     HOOK("hook_size, lower(name), id"),
-    SCHOOL("school, lower(name), id"),
+    STYLE("school, lower(name), id"),
     /** Changed last first. */
     CHANGED("updated_at desc, id");
 
@@ -58,7 +58,7 @@ public class BookSearch implements InUse {
       int missing,
       Optional<Integer> hookSize,
       String natural,
-      String school,
+      String style,
       Optional<Sitting> posture,
       boolean archived) {}
 
@@ -67,7 +67,7 @@ public class BookSearch implements InUse {
       UUID id,
       String name,
       String natural,
-      String school,
+      String style,
       int hookSize,
       String hookShape,
       Sitting posture,
@@ -137,7 +137,7 @@ public class BookSearch implements InUse {
   public long followers(String style) {
     return manager
         .createQuery(
-            "select count(p) from PatternEntity p where p.school = :style and p.deletedAt is null",
+            "select count(p) from PatternEntity p where p.style = :style and p.deletedAt is null",
             Long.class)
         .setParameter("style", style)
         .getSingleResult();
@@ -185,7 +185,7 @@ public class BookSearch implements InUse {
               values.put("hook", size);
             });
     equal("lower(natural_insect)", "natural", w.natural().toLowerCase(), all, values);
-    equal("school", "school", w.school(), all, values);
+    equal("school", "school", w.style(), all, values);
     equal("posture", "posture", w.posture().map(Words::id).orElse(""), all, values);
     return String.join(" and ", all);
   }

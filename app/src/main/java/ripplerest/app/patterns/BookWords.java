@@ -3,21 +3,21 @@ package ripplerest.app.patterns;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
-import ripplerest.app.library.SchoolStore;
+import ripplerest.app.library.StyleStore;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Words;
 
-/** The words by which a pattern is found: its own, and those of its school, parts and materials. */
+/** The words by which a pattern is found: its own, and those of its style, parts and materials. */
 @Component
 public class BookWords {
-  private final SchoolStore schools;
+  private final StyleStore styles;
   private final Materials shipped = Materials.standard();
 
-  BookWords(SchoolStore schools) {
-    this.schools = schools;
+  BookWords(StyleStore styles) {
+    this.styles = styles;
   }
 
   /** All of them, the name first. */
@@ -25,7 +25,7 @@ public class BookWords {
     List<String> words = new ArrayList<>();
     words.add(pattern.name());
     words.add(pattern.natural());
-    words.add(schools.schools().named(pattern.school()).label());
+    words.add(styles.styles().named(pattern.style()).label());
     pattern.hook().measured().ifPresent(m -> words.add(m.name()));
     for (Part part : pattern.parts()) {
       words.add(PartKind.of(part).label());

@@ -27,11 +27,11 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.library.CarriedStore;
-import ripplerest.app.library.SchoolStore;
+import ripplerest.app.library.StyleStore;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Conditions;
 import ripplerest.exchange.format.BookFile;
 import ripplerest.exchange.format.PatternFile;
@@ -49,45 +49,44 @@ class PatternController {
 
   private final PatternStore store;
   private final PatternReader reader;
-  private final SchoolStore schools;
+  private final StyleStore styles;
   private final CarriedStore carried;
   private final PatternResources resources;
 
   PatternController(
       PatternStore store,
       PatternReader reader,
-      SchoolStore schools,
+      StyleStore styles,
       CarriedStore carried,
       PatternResources resources) {
     this.store = store;
     this.reader = reader;
-    this.schools = schools;
+    this.styles = styles;
     this.carried = carried;
     this.resources = resources;
   }
 
   /** What a list shows of a pattern. */
-  record PatternSummary(UUID id, String name, String school, int hookSize, boolean favourite) {}
+  record PatternSummary(UUID id, String name, String style, int hookSize, boolean favourite) {}
 
-  /** A new pattern at a school's defaults, on the hook of {@code likePattern} if given. */
-  record NewPattern(String school, UUID likePattern) {}
+  /** A new pattern at a style's defaults, on the hook of {@code likePattern} if given. */
+  record NewPattern(String style, UUID likePattern) {}
 
   @GetMapping
   List<PatternSummary> list() {
     return store.latest(MOST_LISTED).stream()
-        .map(p -> new PatternSummary(p.id(), p.name(), p.school(), p.hookSize(), p.isFavourite()))
+        .map(p -> new PatternSummary(p.id(), p.name(), p.style(), p.hookSize(), p.isFavourite()))
         .toList();
   }
 
   @PostMapping
   ResponseEntity<PatternResources.PatternResource> create(@RequestBody NewPattern wanted) {
-    School school = schools.schools().named(wanted.school());
+    Style style = styles.styles().named(wanted.style());
     Optional<PatternFile> like = Optional.ofNullable(wanted.likePattern()).map(this::file);
     HookSpec hook =
         like.map(f -> f.pattern().hook()).orElse(new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0));
     Conditions conditions = like.map(PatternFile::conditions).orElse(Conditions.DEFAULT);
-    Pattern pattern =
-        Sizer.defaults(school, hook, "New " + school.label().toLowerCase(Locale.ROOT));
+    Pattern pattern = Sizer.defaults(style, hook, "New " + style.label().toLowerCase(Locale.ROOT));
     return created(store.add(new PatternFile(pattern, conditions)));
   }
 

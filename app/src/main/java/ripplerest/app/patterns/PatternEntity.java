@@ -24,8 +24,8 @@ public class PatternEntity {
   @Column(nullable = false)
   private String name;
 
-  @Column(nullable = false)
-  private String school;
+  @Column(name = "school", nullable = false)
+  private String style;
 
   @Column(name = "hook_size", nullable = false)
   private int hookSize;
@@ -97,7 +97,7 @@ public class PatternEntity {
   /** What lists and searches go by. */
   final void index(Pattern pattern, BookWords book) {
     this.name = pattern.name();
-    this.school = pattern.school();
+    this.style = pattern.style();
     this.natural = pattern.natural();
     this.hookSize = pattern.hook().size();
     this.hookShape = Words.id(pattern.hook().shape());
@@ -134,8 +134,8 @@ public class PatternEntity {
     return name;
   }
 
-  public String school() {
-    return school;
+  public String style() {
+    return style;
   }
 
   public String natural() {

@@ -15,8 +15,8 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.DefaultParts;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizeRules;
+import ripplerest.core.sizing.Style;
 
 /**
  * A thing that practitioners do either way, as the other dressing of a fly (all common practice, no
@@ -36,7 +36,7 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
   private static final String YARN = "post-yarn";
 
   /** Every question that can be asked of this fly. */
-  public static List<Disagreement> of(Pattern pattern, School school, Materials materials) {
+  public static List<Disagreement> of(Pattern pattern, Style style, Materials materials) {
     List<Disagreement> all = new ArrayList<>();
     smaller(pattern).ifPresent(all::add);
     for (int i = 0; i < pattern.parts().size(); i++) {
@@ -62,7 +62,7 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
                 pattern.withPart(i, part.with("set", down ? "up" : "down"))));
       }
     }
-    all.add(extended(pattern, school));
+    all.add(extended(pattern, style));
     return List.copyOf(all);
   }
 
@@ -125,12 +125,11 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
         pattern.withPart(i, pattern.parts().get(i).with("length", other)));
   }
 
-  private static Disagreement extended(Pattern pattern, School school) {
+  private static Disagreement extended(Pattern pattern, Style style) {
     List<Part> parts = new ArrayList<>(pattern.parts());
     boolean has = parts.removeIf(Part.ExtendedBody.class::isInstance);
     if (!has) {
-      parts.add(
-          Math.min(1, parts.size()), DefaultParts.of(school, PartKind.named("extended-body")));
+      parts.add(Math.min(1, parts.size()), DefaultParts.of(style, PartKind.named("extended-body")));
     }
     return new Disagreement(
         "extended body or all on the hook",

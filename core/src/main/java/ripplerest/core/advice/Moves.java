@@ -13,11 +13,11 @@ import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Words;
-import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Style;
 
 /**
  * Every single change that a tier could make to a fly and still tie it in its style: numbers,
- * lengths and angles within what the school ties, another trim, a material that stands near, one or
+ * lengths and angles within what the style ties, another trim, a material that stands near, one or
  * two steps of wire. Small changes first.
  */
 final class Moves {
@@ -34,7 +34,7 @@ final class Moves {
   private static final double WIRE_STEP = 0.5;
 
   private final Pattern pattern;
-  private final School school;
+  private final Style style;
   private final Materials materials;
   private final List<Move> all = new ArrayList<>();
 
@@ -44,7 +44,7 @@ final class Moves {
    * @param index of the part, -1 for the hook
    * @param field that is changed
    * @param value what it becomes
-   * @param effort of the change; 1 goes through all that the school ties
+   * @param effort of the change; 1 goes through all that the style ties
    */
   record Move(int index, String field, Object value, double effort) {
     Pattern on(Pattern pattern) {
@@ -59,14 +59,14 @@ final class Moves {
     }
   }
 
-  private Moves(Pattern pattern, School school, Materials materials) {
+  private Moves(Pattern pattern, Style style, Materials materials) {
     this.pattern = pattern;
-    this.school = school;
+    this.style = style;
     this.materials = materials;
   }
 
-  static List<Move> of(Pattern pattern, School school, Materials materials) {
-    Moves moves = new Moves(pattern, school, materials);
+  static List<Move> of(Pattern pattern, Style style, Materials materials) {
+    Moves moves = new Moves(pattern, style, materials);
     moves.wire();
     for (int i = 0; i < pattern.parts().size(); i++) {
       moves.part(i, pattern.parts().get(i));
@@ -112,7 +112,7 @@ final class Moves {
   }
 
   private void length(int i, PartKind kind, PartKind.Field field, Length now) {
-    School.Rule rule = school.rule(kind.id(), field.name());
+    Style.Rule rule = style.rule(kind.id(), field.name());
     if (!(now instanceof Length.Rule) || rule.low().isEmpty()) {
       return; // pinned by the tier, who means it
     }
@@ -132,7 +132,7 @@ final class Moves {
   }
 
   private void number(int i, PartKind kind, PartKind.Field field, double now) {
-    School.Rule rule = school.rule(kind.id(), field.name());
+    Style.Rule rule = style.rule(kind.id(), field.name());
     if (rule.low().isEmpty()) {
       return;
     }
@@ -144,13 +144,13 @@ final class Moves {
     }
   }
 
-  private static double effort(School.Rule rule, double change) {
+  private static double effort(Style.Rule rule, double change) {
     double usual = Double.parseDouble(rule.high()) - Double.parseDouble(rule.low());
     return Math.abs(change) / Math.max(usual, 1e-9);
   }
 
   /** Values through the usual range, a grain or an eighth of it apart, all but the present one. */
-  private static List<Double> each(School.Rule rule, double now, double grain) {
+  private static List<Double> each(Style.Rule rule, double now, double grain) {
     double low = Double.parseDouble(rule.low());
     double high = Double.parseDouble(rule.high());
     double step = Math.max(grain, Math.round((high - low) / STEPS / grain) * grain);

@@ -29,7 +29,7 @@ import ripplerest.core.water.Conditions;
 /**
  * The smallest changes to a fly that reach an outcome: single changes in order of effort, one of a
  * kind; then, where fewer than {@link #ENOUGH} do, the most helpful ones two by two. What is found
- * is put on the water again for its new numbers. It is a search of what a school ties, not a proof
+ * is put on the water again for its new numbers. It is a search of what a style ties, not a proof
  * that nothing smaller exists.
  *
  * @param goal what was wanted
@@ -73,7 +73,7 @@ public record SmallestChanges(
    * @param pattern with the change made
    * @param sits how it sits then
    * @param have how much of what was wanted it has
-   * @param effort of the change; 1 goes through all that the school ties
+   * @param effort of the change; 1 goes through all that the style ties
    */
   public record Change(
       String words, SizedPattern pattern, RestSummary sits, double have, double effort) {}
@@ -139,7 +139,7 @@ public record SmallestChanges(
     /** The smallest change of each field that gets there. */
     private List<List<Move>> singles(Map<List<Move>, Found> found, OptionalDouble start) {
       List<List<Move>> there = new ArrayList<>();
-      List<Move> candidates = Moves.of(fly.pattern(), fly.sized().school(), fly.materials());
+      List<Move> candidates = Moves.of(fly.pattern(), fly.sized().style(), fly.materials());
       if (most == MOST_SLOW) {
         candidates = promising(candidates);
       }

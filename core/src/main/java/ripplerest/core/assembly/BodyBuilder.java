@@ -220,11 +220,11 @@ final class BodyBuilder {
   /** What a bundle is made of: solid share, its density, and what of the envelope displaces. */
   private record Bulk(double solidShare, double density, double buoyantShare) {}
 
-  /** Some schools keep the floatant off part of the fly. */
+  /** Some styles keep the floatant off part of the fly. */
   private boolean isDressed(String part) {
     return floatant != Floatant.NONE
         && sized
-            .school()
+            .style()
             .find("school", "dressed")
             .map(rule -> List.of(rule.value().split(" ")).contains(Pattern.kindOf(part)))
             .orElse(true);

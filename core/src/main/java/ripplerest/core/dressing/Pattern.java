@@ -8,23 +8,23 @@ import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 
 /**
- * A dressing: a hook and an ordered list of parts, following a school's rules.
+ * A dressing: a hook and an ordered list of parts, following a style's rules.
  *
  * @param name what the tier calls it, 1 to 80 characters
- * @param school id of the school whose rules it follows
+ * @param style id of the style whose rules it follows
  * @param hook the hook it is tied on
  * @param parts in tying order
  * @param notes free words, may be empty, at most 4,000 characters
  * @param natural the insect it stands for, in a tier's words; may be empty, at most 80 characters
  */
 public record Pattern(
-    String name, String school, HookSpec hook, List<Part> parts, String notes, String natural) {
+    String name, String style, HookSpec hook, List<Part> parts, String notes, String natural) {
   /** Most parts of one fly. */
   public static final int MOST_PARTS = 20;
 
   public Pattern {
     Require.text("name", name, 80);
-    Require.text("school", school, 60);
+    Require.text("school", style, 60);
     Require.present("hook", hook);
     parts = Require.copy("parts", parts);
     Require.present("notes", notes);
@@ -43,8 +43,8 @@ public record Pattern(
   }
 
   /** A dressing that stands for no insect in particular. */
-  public Pattern(String name, String school, HookSpec hook, List<Part> parts, String notes) {
-    this(name, school, hook, parts, notes, "");
+  public Pattern(String name, String style, HookSpec hook, List<Part> parts, String notes) {
+    this(name, style, hook, parts, notes, "");
   }
 
   private static void needs(
@@ -87,16 +87,16 @@ public record Pattern(
   }
 
   public Pattern named(String other) {
-    return new Pattern(other, school, hook, parts, notes, natural);
+    return new Pattern(other, style, hook, parts, notes, natural);
   }
 
-  /** The same pattern by the rules of another school. */
-  public Pattern following(String otherSchool) {
-    return new Pattern(name, otherSchool, hook, parts, notes, natural);
+  /** The same pattern by the rules of another style. */
+  public Pattern following(String otherStyle) {
+    return new Pattern(name, otherStyle, hook, parts, notes, natural);
   }
 
   public Pattern withHook(HookSpec other) {
-    return new Pattern(name, school, other, parts, notes, natural);
+    return new Pattern(name, style, other, parts, notes, natural);
   }
 
   /** The same pattern with the first part of the same kind replaced. */
@@ -113,6 +113,6 @@ public record Pattern(
   }
 
   public Pattern withParts(List<Part> others) {
-    return new Pattern(name, school, hook, others, notes, natural);
+    return new Pattern(name, style, hook, others, notes, natural);
   }
 }

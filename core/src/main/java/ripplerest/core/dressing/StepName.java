@@ -22,7 +22,7 @@ public final class StepName {
     if (!before.name().equals(after.name())) {
       step.changes.add("named " + after.name());
     }
-    step.told("style", before.school(), after.school());
+    step.told("style", before.style(), after.style());
     step.hook(before.hook(), after.hook());
     step.parts(before, after);
     step.told("stands for", before.natural(), after.natural());

@@ -98,7 +98,7 @@ public enum Question {
       case SETTLING -> new Answer.Settles(Settling.of(fly, FRAMES, work));
       case DISAGREEMENTS ->
           new Answer.EitherWay(
-              Disagreement.of(fly.pattern(), fly.sized().school(), fly.materials()),
+              Disagreement.of(fly.pattern(), fly.sized().style(), fly.materials()),
               fly.conditions());
     };
   }

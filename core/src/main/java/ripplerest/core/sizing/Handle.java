@@ -163,7 +163,7 @@ public record Handle(
       }
     }
     String kind = ripplerest.core.dressing.Pattern.kindOf(name);
-    School.Rule usual = sized.school().rule(kind, field);
+    Style.Rule usual = sized.style().rule(kind, field);
     if (!usual.reference().isEmpty() && !usual.reference().equals("mm")) {
       Reference reference = Reference.valueOf(Words.constant(usual.reference()));
       double mm = usual.number() * Lengths.mm(reference, hook);

@@ -15,7 +15,7 @@ import ripplerest.core.quantity.Require;
  * @param copyOf id of the standard style
  * @param rules that differ, by {@code part/dimension}; at most {@value #MOST_RULES}
  */
-public record HouseStyle(String id, String label, String copyOf, Map<String, School.Rule> rules) {
+public record HouseStyle(String id, String label, String copyOf, Map<String, Style.Rule> rules) {
   public static final int MOST_RULES = 400;
 
   public HouseStyle {
@@ -27,17 +27,17 @@ public record HouseStyle(String id, String label, String copyOf, Map<String, Sch
   }
 
   /** The style with its rules in force; refuses a rule that nothing follows. */
-  public School school() {
-    School school = Schools.standard().named(copyOf).copy(id, label);
-    for (Map.Entry<String, School.Rule> e : rules.entrySet()) {
+  public Style style() {
+    Style style = Styles.standard().named(copyOf).copy(id, label);
+    for (Map.Entry<String, Style.Rule> e : rules.entrySet()) {
       String[] key = e.getKey().split("/", -1);
       if (key.length != 2) {
         throw new OutOfRangeException(
             "rules", "\"" + e.getKey() + "\"", "part/dimension", "Name a rule in this way.");
       }
-      school = school.with(key[0], key[1], e.getValue());
+      style = style.with(key[0], key[1], e.getValue());
     }
-    return school;
+    return style;
   }
 
   /** The same style under another id. */

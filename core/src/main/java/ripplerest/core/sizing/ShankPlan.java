@@ -55,7 +55,7 @@ final class ShankPlan {
   private final Pattern pattern;
   private final List<String> names;
   private final Hook hook;
-  private final School school;
+  private final Style style;
   private final Materials materials;
 
   final List<Span> spans = new ArrayList<>();
@@ -67,11 +67,11 @@ final class ShankPlan {
 
   private record Seat(String name, double widthMm) {}
 
-  ShankPlan(Pattern pattern, Hook hook, School school, Materials materials) {
+  ShankPlan(Pattern pattern, Hook hook, Style style, Materials materials) {
     this.pattern = pattern;
     this.names = pattern.names();
     this.hook = hook;
-    this.school = school;
+    this.style = style;
     this.materials = materials;
     share();
     mark();
@@ -82,8 +82,8 @@ final class ShankPlan {
     List<Collar> collars = collars();
     double bead = bead();
     double front = collars.stream().mapToDouble(c -> c.front() * c.stemMm()).sum();
-    double wanted = school.rule("school", "head").number() * hook.eyeMm();
-    double seat = school.rule("school", "wing-seat").number() * hook.shankMm();
+    double wanted = style.rule("school", "head").number() * hook.eyeMm();
+    double seat = style.rule("school", "wing-seat").number() * hook.shankMm();
     double headEnd = bead + wanted;
     if (!seats.isEmpty() && !liesBack()) {
       headEnd = seat - seats.get(0).widthMm() / 2 - front;
@@ -141,9 +141,7 @@ final class ShankPlan {
         .orElse(0.0);
   }
 
-  /**
-   * Every wing that is bound to the shank, in tying order; the first sits at the school's place.
-   */
+  /** Every wing that is bound to the shank, in tying order; the first sits at the style's place. */
   private List<Seat> seats() {
     List<Seat> seats = new ArrayList<>();
     for (int i = 0; i < names.size(); i++) {
@@ -244,7 +242,7 @@ final class ShankPlan {
   }
 
   private void warnIfCrowded(double head, List<Collar> collars) {
-    double wanted = Double.parseDouble(school.rule("school", "head").low()) * hook.eyeMm();
+    double wanted = Double.parseDouble(style.rule("school", "head").low()) * hook.eyeMm();
     double lack = wanted - head;
     if (lack < TOLD_MM) {
       return;

@@ -11,7 +11,7 @@ import ripplerest.core.quantity.Warning;
  * A pattern with every part in millimetres.
  *
  * @param pattern what was sized
- * @param school whose rules it was sized by
+ * @param style whose rules it was sized by
  * @param hook geometry of its hook
  * @param dimensions every length with the rule it came from
  * @param spans how the shank is shared out, from the eye to the bend, without gaps or overlaps
@@ -22,7 +22,7 @@ import ripplerest.core.quantity.Warning;
  */
 public record SizedPattern(
     Pattern pattern,
-    School school,
+    Style style,
     Hook hook,
     List<Dimension> dimensions,
     List<Span> spans,
@@ -96,7 +96,7 @@ public record SizedPattern(
   public SizedPattern withPart(int index, Part replacement) {
     Pattern other = pattern.withPart(index, replacement);
     return new SizedPattern(
-        other, school, hook, dimensions, spans, strands, landmarks, feathers, warnings);
+        other, style, hook, dimensions, spans, strands, landmarks, feathers, warnings);
   }
 
   /** Millimetres of a dimension that must be there. */

@@ -25,32 +25,32 @@ import ripplerest.core.quantity.Warning;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.SizedPattern.Dimension;
 
-/** Turns a dressing into millimetres by the rules of its school. */
+/** Turns a dressing into millimetres by the rules of its style. */
 public final class Sizer {
   /** Thread and stem under a hackle, mm (assumption). */
   private static final double WRAPS_MM = 0.26;
 
   private final Supplier<Materials> table;
-  private final Supplier<Schools> schools;
+  private final Supplier<Styles> styles;
 
-  /** A sizer that knows the schools that ship with the program. */
+  /** A sizer that knows the styles that ship with the program. */
   public Sizer(Materials materials) {
-    this(materials, Schools.standard());
+    this(materials, Styles.standard());
   }
 
-  public Sizer(Materials materials, Schools schools) {
-    this(() -> materials, () -> schools);
+  public Sizer(Materials materials, Styles styles) {
+    this(() -> materials, () -> styles);
   }
 
-  /** A sizer that asks each time: house schools and the tier's own materials come and go. */
-  public Sizer(Supplier<Materials> table, Supplier<Schools> schools) {
+  /** A sizer that asks each time: house styles and the tier's own materials come and go. */
+  public Sizer(Supplier<Materials> table, Supplier<Styles> styles) {
     this.table = table;
-    this.schools = schools;
+    this.styles = styles;
   }
 
-  /** A sizer for other versions of a fly: it knows that fly's school. */
+  /** A sizer for other versions of a fly: it knows that fly's style. */
   public static Sizer like(SizedPattern sized, Materials materials) {
-    return new Sizer(materials, Schools.standard().with(sized.school()));
+    return new Sizer(materials, Styles.standard().with(sized.style()));
   }
 
   /** The materials it knows now. */
@@ -59,33 +59,33 @@ public final class Sizer {
   }
 
   /** This sizer, which also knows what a document brings along; what it knows stays as it is. */
-  public Sizer knowing(List<HouseStyle> styles, List<MaterialRow> rows) {
-    Schools known = schools.get();
+  public Sizer knowing(List<HouseStyle> brought, List<MaterialRow> rows) {
+    Styles known = styles.get();
     Materials materials = table.get();
-    Schools more = known;
-    for (HouseStyle style : styles) {
-      more = known.knows(style.id()) ? more : more.with(style.school());
+    Styles more = known;
+    for (HouseStyle house : brought) {
+      more = known.knows(house.id()) ? more : more.with(house.style());
     }
     List<MaterialRow> fresh = rows.stream().filter(r -> !materials.knows(r.material())).toList();
     return new Sizer(materials.with(fresh), more);
   }
 
-  /** A new pattern with every part at its school's default. */
-  public static Pattern defaults(School school, HookSpec hook, String name) {
-    return new Pattern(name, school.id(), hook, DefaultParts.of(school), "");
+  /** A new pattern with every part at its style's default. */
+  public static Pattern defaults(Style style, HookSpec hook, String name) {
+    return new Pattern(name, style.id(), hook, DefaultParts.of(style), "");
   }
 
-  /** Sizes every part; where it departs from its school it gets a warning, not a refusal. */
+  /** Sizes every part; where it departs from its style it gets a warning, not a refusal. */
   public SizedPattern size(Pattern pattern) {
     Hook hook = Hook.of(pattern.hook());
-    School school = schools.get().named(pattern.school());
+    Style style = styles.get().named(pattern.style());
     Materials materials = table.get();
-    Work work = new Work(hook, school, materials);
+    Work work = new Work(hook, style, materials);
     List<String> names = pattern.names();
     for (int i = 0; i < names.size(); i++) {
       work.size(names.get(i), pattern.parts().get(i), i);
     }
-    ShankPlan plan = new ShankPlan(pattern, hook, school, materials);
+    ShankPlan plan = new ShankPlan(pattern, hook, style, materials);
     work.warnings.addAll(plan.warnings);
     for (TyingOrder.Problem problem : TyingOrder.problems(pattern.parts())) {
       String part = names.get(problem.part());
@@ -102,7 +102,7 @@ public final class Sizer {
     }
     return new SizedPattern(
         pattern,
-        school,
+        style,
         hook,
         work.dimensions,
         plan.spans,
@@ -114,19 +114,19 @@ public final class Sizer {
 
   /** One sizing under way. */
   private final class Work {
-    /** Not a rule of the school: what the tier has at hand. */
+    /** Not a rule of the style: what the tier has at hand. */
     final Hook hook;
 
-    final School school;
+    final Style style;
     final Materials materials;
     final List<Dimension> dimensions = new ArrayList<>();
     final List<Feather> feathers = new ArrayList<>();
     final List<Warning> warnings = new ArrayList<>();
 
-    Work(Hook hook, School school, Materials materials) {
+    Work(Hook hook, Style style, Materials materials) {
       this.materials = materials;
       this.hook = hook;
-      this.school = school;
+      this.style = style;
     }
 
     void size(String name, Part part, int index) {
@@ -152,8 +152,8 @@ public final class Sizer {
                 0,
                 ""));
       }
-      if (!school.ties(kind.id())) {
-        warn(name, "%s ties no %s.".formatted(school.label(), kind.label()), 0, "");
+      if (!style.ties(kind.id())) {
+        warn(name, "%s ties no %s.".formatted(style.label(), kind.label()), 0, "");
       }
       Map<String, Object> values = kind.values(part);
       for (PartKind.Field field : kind.fields()) {
@@ -167,7 +167,7 @@ public final class Sizer {
           usual(name, kind.id(), field.name(), number.doubleValue());
         }
       }
-      school
+      style
           .find(kind.id(), "clip")
           .filter(rule -> kind.has("trim") && !"full".equals(values.get("trim")))
           .ifPresent(rule -> byRule(name, "clip", rule.number(), hook.gapMm(), "gap"));
@@ -196,7 +196,7 @@ public final class Sizer {
     private void feather(String name, String kind, Material material, Feathered part) {
       double stem = material.get(Property.STEM_DIAMETER);
       double hub = hook.wireMm() + WRAPS_MM;
-      double perGap = school.rule(kind, "barb").number();
+      double perGap = style.rule(kind, "barb").number();
       double barb = Lengths.mm(part.barb(), hook);
       double size = Hook.sizeOfGap(barb / perGap);
       Feather feather = Feather.of(name, size, part.turns(), hub, stem, part.feather());
@@ -220,7 +220,7 @@ public final class Sizer {
       if (length instanceof Length.Rule rule) {
         String reference = Words.of(rule.reference());
         byRule(name, field, rule.factor(), Lengths.mm(rule.reference(), hook), reference);
-        if (reference.replace(' ', '-').equals(school.rule(kind, field).reference())) {
+        if (reference.replace(' ', '-').equals(style.rule(kind, field).reference())) {
           usual(name, kind, field, rule.factor());
         }
       } else if (length instanceof Length.Pinned pinned) {
@@ -237,7 +237,7 @@ public final class Sizer {
     }
 
     private void usual(String name, String kind, String dimension, double value) {
-      School.Rule rule = school.rule(kind, dimension);
+      Style.Rule rule = style.rule(kind, dimension);
       if (!rule.isUsual(value)) {
         String words =
             "%s %s is %s; %s ties %s to %s."
@@ -245,7 +245,7 @@ public final class Sizer {
                     Words.title(name),
                     dimension,
                     Words.number(value),
-                    school.label().toLowerCase(Locale.ROOT),
+                    style.label().toLowerCase(Locale.ROOT),
                     rule.low(),
                     rule.high());
         warn(name, words, value, rule.reference());
@@ -253,7 +253,7 @@ public final class Sizer {
     }
 
     private void warn(String part, String words, double value, String unit) {
-      warnings.add(new Warning("outside-school", part, words, value, unit));
+      warnings.add(new Warning("outside-style", part, words, value, unit));
     }
   }
 }

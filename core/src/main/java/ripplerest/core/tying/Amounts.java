@@ -61,7 +61,7 @@ public final class Amounts {
     Amounts all = new Amounts(sized, materials);
     if (sized.pattern().part(Part.Thread.class).isEmpty()) {
       PartKind thread = PartKind.named("thread");
-      all.part(thread.id(), DefaultParts.of(sized.school(), thread));
+      all.part(thread.id(), DefaultParts.of(sized.style(), thread));
     }
     List<String> names = sized.pattern().names();
     for (int i = 0; i < names.size(); i++) {

@@ -106,7 +106,7 @@ public final class CardWriter {
   }
 
   private Named usual(String kind) {
-    return new Named(kind, DefaultParts.of(sized.school(), PartKind.named(kind)));
+    return new Named(kind, DefaultParts.of(sized.style(), PartKind.named(kind)));
   }
 
   private Card.Step step(String name, Part part, StepWords words, Map<String, Sentence> values) {

@@ -29,7 +29,7 @@ record ThreadWraps(double thickMm, double wraps, double lengthMm, double massMg)
             .filter(s -> !Pattern.kindOf(s.part()).equals("bead"))
             .mapToDouble(Span::lengthMm)
             .sum();
-    double binds = sized.school().rule("school", "wraps").number();
+    double binds = sized.style().rule("school", "wraps").number();
     long bound =
         pattern.parts().stream()
             .filter(

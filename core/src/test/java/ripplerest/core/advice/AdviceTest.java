@@ -28,8 +28,8 @@ import ripplerest.core.sizing.Sizer;
 class AdviceTest {
   private static final Materials MATERIALS = Materials.standard();
 
-  private static SizedPattern fly(String school, int size) {
-    return new Sizer(MATERIALS).size(Flies.of(school, size));
+  private static SizedPattern fly(String style, int size) {
+    return new Sizer(MATERIALS).size(Flies.of(style, size));
   }
 
   private static int index(SizedPattern fly, String part) {
@@ -211,17 +211,17 @@ class AdviceTest {
   void bothWaysOfChoosingTheHookAreLaidBesideTheNatural() {
     Natural dun =
         new Natural(Natural.Order.MAYFLY, Natural.Stage.ADULT, Natural.Sex.UNKNOWN, 7.4, 3);
-    for (String school : List.of("upright-collar", "parachute", "spent-drake")) {
+    for (String style : List.of("upright-collar", "parachute", "spent-drake")) {
       FootprintMatch match =
           FootprintMatch.of(
-              PreparedFly.of(fly(school, 14), MATERIALS, Flies.GEL), dun, Work.unwatched());
+              PreparedFly.of(fly(style, 14), MATERIALS, Flies.GEL), dun, Work.unwatched());
       assertThat(match.natural().lengthMm()).isCloseTo(1.3 * 7.4, within(1e-9));
       assertThat(match.ways())
           .extracting(FootprintMatch.WayMatch::way)
           .containsExactly(Natural.Way.SAME_SIZE, Natural.Way.ONE_SMALLER);
       double same = match.ways().get(0).fly().footprint().orElseThrow().lengthMm();
       double smaller = match.ways().get(1).fly().footprint().orElseThrow().lengthMm();
-      assertThat(smaller).as(school).isLessThan(same);
+      assertThat(smaller).as(style).isLessThan(same);
     }
   }
 }

@@ -20,9 +20,9 @@ import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.rest.Posture;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.tying.TyingTime;
 
 /** Outcomes reached by small changes, ways that practitioners disagree, dressings side by side. */
@@ -118,10 +118,10 @@ class ChangesTest {
   }
 
   @Test
-  void movesStayWithinWhatTheSchoolTiesAndChangeOneThing() {
+  void movesStayWithinWhatTheStyleTiesAndChangeOneThing() {
     Pattern fly = Flies.of("upright-collar", 14);
-    School school = School.named("upright-collar");
-    List<Moves.Move> moves = Moves.of(fly, school, Flies.MATERIALS);
+    Style style = Style.named("upright-collar");
+    List<Moves.Move> moves = Moves.of(fly, style, Flies.MATERIALS);
     assertThat(moves).extracting(Moves.Move::effort).isSorted();
     assertThat(moves).hasSizeGreaterThan(30);
     for (Moves.Move move : moves) {
@@ -129,7 +129,7 @@ class ChangesTest {
       assertThat(other).isNotEqualTo(fly);
       if (move.value() instanceof Double number) {
         String kind = fly.parts().get(move.index()).kind();
-        assertThat(school.rule(kind, move.field()).isUsual(number)).as("%s", move).isTrue();
+        assertThat(style.rule(kind, move.field()).isUsual(number)).as("%s", move).isTrue();
       }
       if (move.index() >= 0) {
         int otherwise = 0;
@@ -143,9 +143,9 @@ class ChangesTest {
 
   @Test
   void aDisagreementTiesTheFlyTheOtherWayAndBackAgain() {
-    School school = School.named("upright-collar");
+    Style style = Style.named("upright-collar");
     Pattern fly = Flies.of("upright-collar", 14);
-    List<Disagreement> all = Disagreement.of(fly, school, Flies.MATERIALS);
+    List<Disagreement> all = Disagreement.of(fly, style, Flies.MATERIALS);
     assertThat(all)
         .extracting(Disagreement::name)
         .contains(
@@ -157,7 +157,7 @@ class ChangesTest {
         all.stream().filter(d -> d.name().contains("clipped")).findFirst().orElseThrow();
     assertThat(trim.asItIs()).isEqualTo("full");
     Disagreement back =
-        Disagreement.of(trim.other(), school, Flies.MATERIALS).stream()
+        Disagreement.of(trim.other(), style, Flies.MATERIALS).stream()
             .filter(d -> d.name().equals(trim.name()))
             .findFirst()
             .orElseThrow();

@@ -14,17 +14,17 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.Trim;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Floatant;
 
 class AssemblerTest {
   private static final Materials MATERIALS = Materials.standard();
 
-  private static Pattern fly(String school) {
+  private static Pattern fly(String style) {
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
-    return Sizer.defaults(School.named(school), hook, "test");
+    return Sizer.defaults(Style.named(style), hook, "test");
   }
 
   private static FlyBody body(Pattern pattern, Floatant floatant, Mesh mesh) {
@@ -47,8 +47,8 @@ class AssemblerTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"upright-collar", "parachute", "forward-plume"})
-  void aFlyIsItsOwnMirrorImage(String school) {
-    FlyBody body = body(fly(school), Floatant.GEL, Mesh.WORKING);
+  void aFlyIsItsOwnMirrorImage(String style) {
+    FlyBody body = body(fly(style), Floatant.GEL, Mesh.WORKING);
     assertThat(body.centreOfMass().getY()).isCloseTo(0, within(1e-9));
     for (FlyBody.Fibre f : body.fibres()) {
       Vector3D mirrored =
@@ -59,9 +59,9 @@ class AssemblerTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"upright-collar", "parachute", "forward-plume"})
-  void refiningTheMeshKeepsMassAndVolume(String school) {
-    FlyBody working = body(fly(school), Floatant.GEL, Mesh.WORKING);
-    FlyBody fine = body(fly(school), Floatant.GEL, Mesh.WORKING.refined());
+  void refiningTheMeshKeepsMassAndVolume(String style) {
+    FlyBody working = body(fly(style), Floatant.GEL, Mesh.WORKING);
+    FlyBody fine = body(fly(style), Floatant.GEL, Mesh.WORKING.refined());
     assertThat(fine.massMg()).isCloseTo(working.massMg(), within(0.01 * working.massMg()));
     assertThat(fine.drownedVolumeMm3())
         .isCloseTo(working.drownedVolumeMm3(), within(0.01 * working.drownedVolumeMm3()));

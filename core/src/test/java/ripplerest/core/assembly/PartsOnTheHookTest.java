@@ -19,9 +19,9 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.DefaultParts;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Floatant;
 
 /** Where each kind of part comes to lie, and what it weighs, by hand on a standard 14. */
@@ -33,7 +33,7 @@ class PartsOnTheHookTest {
   private static final double WIRE = 0.41;
 
   private static Part usual(String kind) {
-    return DefaultParts.of(School.named("upright-collar"), PartKind.named(kind));
+    return DefaultParts.of(Style.named("upright-collar"), PartKind.named(kind));
   }
 
   /** A bare body and these parts. */

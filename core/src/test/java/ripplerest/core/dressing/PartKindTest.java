@@ -13,13 +13,13 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
 import ripplerest.core.material.Wear;
 import ripplerest.core.sizing.DefaultParts;
-import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Style;
 
 class PartKindTest {
   private static final Length GAP = new Length.Rule(Length.Reference.GAP, 1.75);
 
   private static Part usual(PartKind kind) {
-    return DefaultParts.of(School.named("parachute"), kind);
+    return DefaultParts.of(Style.named("parachute"), kind);
   }
 
   /** Common practice, no source. */

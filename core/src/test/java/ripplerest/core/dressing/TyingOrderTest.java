@@ -8,14 +8,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.sizing.DefaultParts;
-import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Style;
 
 /** Common practice, no source: what has to be on the hook before what. */
 class TyingOrderTest {
   private static List<Part> parts(String kinds) {
-    School school = School.named("upright-collar");
+    Style style = Style.named("upright-collar");
     return Arrays.stream(kinds.split(" "))
-        .map(kind -> DefaultParts.of(school, PartKind.named(kind)))
+        .map(kind -> DefaultParts.of(style, PartKind.named(kind)))
         .toList();
   }
 

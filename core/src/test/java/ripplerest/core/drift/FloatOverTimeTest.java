@@ -81,8 +81,8 @@ class FloatOverTimeTest {
     assertThat(yarn).isGreaterThan(2 * plume);
   }
 
-  private static int fish(String school, int size) {
-    return FloatOverTime.of(floats(Flies.of(school, size), Flies.GEL), RIFFLE, 1).fish();
+  private static int fish(String style, int size) {
+    return FloatOverTime.of(floats(Flies.of(style, size), Flies.GEL), RIFFLE, 1).fish();
   }
 
   // Common practice, no source: bushy on a big hook keeps up in rough water where sparse drowns.

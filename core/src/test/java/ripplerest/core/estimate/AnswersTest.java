@@ -18,8 +18,8 @@ import ripplerest.core.water.Conditions;
 class AnswersTest {
   private static final Materials MATERIALS = Flies.MATERIALS;
 
-  private static SizedPattern sized(String school, int size) {
-    return new Sizer(MATERIALS).size(Flies.of(school, size));
+  private static SizedPattern sized(String style, int size) {
+    return new Sizer(MATERIALS).size(Flies.of(style, size));
   }
 
   @Test

@@ -46,8 +46,8 @@ class EstimatorTest {
   // Internal: rests of one fly are told apart at 0.3 mm; those found lie at least twice that apart.
   @ParameterizedTest
   @ValueSource(strings = {"upright-collar", "parachute", "forward-plume"})
-  void restsThatCountAsTwoLieWellApart(String school) {
-    Estimate e = estimate(Flies.of(school, 14), Options.withoutBand());
+  void restsThatCountAsTwoLieWellApart(String style) {
+    Estimate e = estimate(Flies.of(style, 14), Options.withoutBand());
     List<Rest> rests = new ArrayList<>(e.others());
     e.rest().ifPresent(rests::add);
     for (int i = 0; i < rests.size(); i++) {

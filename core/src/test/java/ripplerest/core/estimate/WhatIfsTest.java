@@ -24,11 +24,11 @@ class WhatIfsTest {
   // Common practice, no source: a fly is as good as what holds it up.
   @ParameterizedTest
   @CsvSource({"upright-collar, collar-hackle", "forward-plume, forward-plume"})
-  void theWeakestLinkIsWhatHoldsTheFlyUp(String school, String part) {
+  void theWeakestLinkIsWhatHoldsTheFlyUp(String style, String part) {
     for (int size : new int[] {12, 14, 16}) {
-      WhatIfs answer = ask(Flies.of(school, size));
+      WhatIfs answer = ask(Flies.of(style, size));
       assertThat(answer.weakest().orElseThrow().part()).isEqualTo(part);
-      assertThat(answer.soaked()).hasSize(Flies.of(school, size).parts().size());
+      assertThat(answer.soaked()).hasSize(Flies.of(style, size).parts().size());
     }
   }
 
@@ -57,12 +57,12 @@ class WhatIfsTest {
   // Statics: at rest the shares make one weight and their moments about it cancel.
   @ParameterizedTest
   @CsvSource({"upright-collar, 14", "parachute, 16", "forward-plume, 14"})
-  void leversBalance(String school, int size) {
-    Rest rest = Flies.rest(Flies.of(school, size), Flies.GEL);
+  void leversBalance(String style, int size) {
+    Rest rest = Flies.rest(Flies.of(style, size), Flies.GEL);
     double weight = rest.support().stream().mapToDouble(Rest.Support::totalUn).sum();
     double turns = rest.support().stream().mapToDouble(Rest.Support::turnsUnMm).sum();
     assertThat(turns / weight).isCloseTo(0, within(0.01)); // mm
-    PitchBalance lean = ask(Flies.of(school, size)).lean().orElseThrow();
+    PitchBalance lean = ask(Flies.of(style, size)).lean().orElseThrow();
     assertThat(lean.levers().stream().mapToDouble(PitchBalance.Lever::share).sum())
         .isCloseTo(1, within(0.03));
     assertThat(lean.levers().stream().mapToDouble(l -> l.share() * l.behindMm()).sum())

@@ -24,7 +24,7 @@ class NaturalTest {
 
   // Common practice, no source: some go one size smaller because the footprint reads larger.
   @Test
-  void bothSchoolsOfHookChoiceAreOffered() {
+  void bothStylesOfHookChoiceAreOffered() {
     List<Natural.Match> hooks = natural(Natural.Order.MAYFLY, 7.4, Natural.Sex.UNKNOWN).hooks();
     assertThat(hooks)
         .extracting(Natural.Match::way)

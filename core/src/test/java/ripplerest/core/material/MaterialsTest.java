@@ -17,9 +17,9 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.OutOfRangeException;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 
 class MaterialsTest {
   private static final Materials STANDARD = Materials.standard();
@@ -60,11 +60,11 @@ class MaterialsTest {
   /** Common practice, no source: what no tier uses is neither offered nor thought of. */
   @Test
   void everyStyleIsTiedWithMaterialsThatServe() {
-    for (School school : Schools.standard().offered()) {
+    for (Style style : Styles.standard().offered()) {
       for (Part part :
-          Sizer.defaults(school, new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0), "x").parts()) {
+          Sizer.defaults(style, new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0), "x").parts()) {
         assertThat(PartKind.of(part).isMadeOf(STANDARD.get(part.material())))
-            .as(school.id() + ": " + part)
+            .as(style.id() + ": " + part)
             .isTrue();
       }
     }

@@ -17,8 +17,8 @@ import ripplerest.core.rest.Flies;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.Girth;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 
 /** Internal: what is drawn is what was computed. */
 class OutlinerTest {
@@ -57,9 +57,9 @@ class OutlinerTest {
   @Test
   void ribAndBandsLieOnTheBodyWhereverItRests() {
     List<Part> parts = new ArrayList<>(Flies.of("upright-collar", 14).parts());
-    School school = School.named("upright-collar");
-    parts.add(0, DefaultParts.of(school, PartKind.named("rib")));
-    parts.add(DefaultParts.of(school, PartKind.named("bands")));
+    Style style = Style.named("upright-collar");
+    parts.add(0, DefaultParts.of(style, PartKind.named("rib")));
+    parts.add(DefaultParts.of(style, PartKind.named("bands")));
     Pattern pattern = Flies.of("upright-collar", 14).withParts(parts);
     Estimate ribbed = Flies.pose(pattern, Flies.GEL);
     Outline drawn = Outliner.of(ribbed);
@@ -77,7 +77,7 @@ class OutlinerTest {
   @Test
   void aSunkFlyIsDrawnWithItsRibUnderTheFilm() {
     List<Part> parts = new ArrayList<>(Flies.of("upright-collar", 14).parts());
-    parts.add(0, DefaultParts.of(School.named("upright-collar"), PartKind.named("rib")));
+    parts.add(0, DefaultParts.of(Style.named("upright-collar"), PartKind.named("rib")));
     Pattern pattern = Flies.of("upright-collar", 14).withParts(parts);
     Outline sunk =
         Outliner.sunk(

@@ -140,8 +140,8 @@ class SurfaceTest {
         "flat-plume",
         "high-floating-hopper"
       })
-  void everyLengthThatIsDrawnCanBeTakenHoldOf(String school) {
-    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(school, 12));
+  void everyLengthThatIsDrawnCanBeTakenHoldOf(String style) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(style, 12));
     Estimate fly = Flies.pose(sized.pattern(), Flies.GEL);
     Outline drawn = Outliner.of(fly);
     int held = 0;

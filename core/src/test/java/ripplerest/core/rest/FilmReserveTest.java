@@ -20,8 +20,8 @@ class FilmReserveTest {
 
   @ParameterizedTest
   @CsvSource({"parachute, 14", "parachute, 12", "forward-plume, 14", "upright-collar, 14"})
-  void heavierByLessFloatsAndByMoreSinks(String school, int size) {
-    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(school, size));
+  void heavierByLessFloatsAndByMoreSinks(String style, int size) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(style, size));
     FlyBody body =
         Assembler.assemble(sized, Flies.MATERIALS, Flies.UNDRESSED.floatant(), Mesh.WORKING);
     Wetting wetting = Wetting.of(Flies.MATERIALS, Flies.UNDRESSED.floatant());

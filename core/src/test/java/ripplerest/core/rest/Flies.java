@@ -14,12 +14,12 @@ import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.Wetting;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 
-/** The schools' own flies and their usual changes. */
+/** The styles' own flies and their usual changes. */
 public final class Flies {
   public static final Materials MATERIALS = Materials.standard();
   public static final Conditions GEL = Conditions.DEFAULT;
@@ -27,9 +27,9 @@ public final class Flies {
 
   private Flies() {}
 
-  public static Pattern of(String school, int size) {
+  public static Pattern of(String style, int size) {
     HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
-    return Sizer.defaults(School.named(school), hook, "test");
+    return Sizer.defaults(Style.named(style), hook, "test");
   }
 
   public static Pattern collar(int size, double turns, boolean clipped) {

@@ -17,8 +17,8 @@ import ripplerest.core.water.Conditions;
 
 /** Internal: a symmetric fly landed on its other side ends in the mirrored rest. */
 class MirrorTest {
-  private static Rest landed(String school, double rollDegrees) {
-    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(school, 16));
+  private static Rest landed(String style, double rollDegrees) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(style, 16));
     Conditions c = Flies.GEL;
     FlyBody body = Assembler.assemble(sized, Flies.MATERIALS, c.floatant(), Mesh.WORKING);
     Wetting wetting = Wetting.of(Flies.MATERIALS, c.floatant());
@@ -29,9 +29,9 @@ class MirrorTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"upright-collar", "parachute", "forward-plume"})
-  void theOtherSideIsTheMirrorImage(String school) {
-    Rest right = landed(school, 3);
-    Rest left = landed(school, -3);
+  void theOtherSideIsTheMirrorImage(String style) {
+    Rest right = landed(style, 3);
+    Rest left = landed(style, -3);
     assertThat(left.eyeMm()).isCloseTo(right.eyeMm(), within(0.1));
     assertThat(left.bendMm()).isCloseTo(right.bendMm(), within(0.1));
     assertThat(left.pose().rollRad()).isCloseTo(-right.pose().rollRad(), within(0.02));

@@ -12,19 +12,19 @@ import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Material;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 
 /** Valid patterns from a seeded generator. */
 public final class RandomFlies {
   private RandomFlies() {}
 
-  /** A school's parts with every field and material drawn anew, some left out, some added. */
+  /** A style's parts with every field and material drawn anew, some left out, some added. */
   public static Pattern pattern(SplittableRandom random) {
-    School school = any(Schools.standard().offered(), random);
+    Style style = any(Styles.standard().offered(), random);
     List<Part> parts = new ArrayList<>();
-    for (PartKind kind : school.parts()) {
+    for (PartKind kind : style.parts()) {
       if (random.nextInt(10) > 0 || kind.id().equals("post")) {
         parts.add(part(kind, random));
       }
@@ -39,17 +39,17 @@ public final class RandomFlies {
     if (parts.isEmpty()) {
       parts.add(part(PartKind.named("body"), random));
     }
-    return new Pattern("random", school.id(), hook(random), parts, "");
+    return new Pattern("random", style.id(), hook(random), parts, "");
   }
 
   private static boolean has(List<Part> parts, String kind) {
     return parts.stream().anyMatch(p -> p.kind().equals(kind));
   }
 
-  /** A fly of one of three schools with its lengths, counts, turns and thickness drawn anew. */
+  /** A fly of one of three styles with its lengths, counts, turns and thickness drawn anew. */
   static Pattern plain(SplittableRandom random) {
     String id = List.of("upright-collar", "parachute", "forward-plume").get(random.nextInt(3));
-    School school = School.named(id);
+    Style style = Style.named(id);
     HookSpec hook =
         new HookSpec(
             random.nextInt(8, 23),
@@ -57,7 +57,7 @@ public final class RandomFlies {
             random.nextInt(-2, 5),
             random.nextInt(-2, 3));
     List<Part> parts = new ArrayList<>();
-    for (Part p : Sizer.defaults(school, hook, "x").parts()) {
+    for (Part p : Sizer.defaults(style, hook, "x").parts()) {
       parts.add(varied(p, random));
     }
     return new Pattern("plain", id, hook, parts, "");

@@ -12,8 +12,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Pattern;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 
@@ -26,18 +26,18 @@ class RefinementTest {
   private static final double ANGLE_DEG = 1;
   private static final List<String> FIRST = List.of("upright-collar", "parachute", "forward-plume");
 
-  static Stream<Arguments> schoolFlies() {
+  static Stream<Arguments> styleFlies() {
     return flies(FIRST.stream(), List.of(12, 14, 16, 18));
   }
 
-  static Stream<Arguments> otherSchoolFlies() {
+  static Stream<Arguments> otherStyleFlies() {
     Stream<String> others =
-        Schools.standard().offered().stream().map(School::id).filter(id -> !FIRST.contains(id));
+        Styles.standard().offered().stream().map(Style::id).filter(id -> !FIRST.contains(id));
     return flies(others, List.of(16)).filter(a -> a.get()[2] == Floatant.GEL);
   }
 
-  private static Stream<Arguments> flies(Stream<String> schools, List<Integer> sizes) {
-    return schools
+  private static Stream<Arguments> flies(Stream<String> styles, List<Integer> sizes) {
+    return styles
         .flatMap(s -> sizes.stream().map(size -> Map.entry(s, size)))
         .flatMap(
             e ->
@@ -46,22 +46,22 @@ class RefinementTest {
   }
 
   @ParameterizedTest
-  @MethodSource("schoolFlies")
-  void twiceAsFineMovesTheRestLittle(String school, int size, Floatant floatant) {
-    moves(school, size, floatant);
+  @MethodSource("styleFlies")
+  void twiceAsFineMovesTheRestLittle(String style, int size, Floatant floatant) {
+    moves(style, size, floatant);
   }
 
-  /** The same of the nine other schools, dressed, in one size; docs/model.md tells of the rest. */
+  /** The same of the nine other styles, dressed, in one size; docs/model.md tells of the rest. */
   @ParameterizedTest
   @Tag("slow")
   @MethodSource("otherSchoolFlies")
-  void twiceAsFineMovesTheOtherSchoolsLittle(String school, int size, Floatant floatant) {
-    moves(school, size, floatant);
+  void twiceAsFineMovesTheOtherStylesLittle(String style, int size, Floatant floatant) {
+    moves(style, size, floatant);
   }
 
-  private static void moves(String school, int size, Floatant floatant) {
+  private static void moves(String style, int size, Floatant floatant) {
     Conditions conditions = Conditions.DEFAULT.with(floatant);
-    Pattern fly = Flies.of(school, size);
+    Pattern fly = Flies.of(style, size);
     Rest working = Flies.rest(fly, conditions);
     Rest finer = Flies.pose(fly, conditions, Mesh.WORKING.refined()).rest().orElseThrow();
     assertThat(finer.eyeMm()).isCloseTo(working.eyeMm(), within(DEPTH_MM));

@@ -24,7 +24,7 @@ import ripplerest.core.water.Water;
 
 /** Internal: what every reported rest has to be. */
 class RestTest {
-  private static final List<String> SCHOOLS =
+  private static final List<String> STYLES =
       List.of("upright-collar", "parachute", "forward-plume");
 
   /**
@@ -34,14 +34,14 @@ class RestTest {
   @ParameterizedTest
   @ValueSource(ints = {8, 12, 14, 18, 22})
   void everyRestIsABalanceForASolverThatNeverSawIt(int size) {
-    for (String school : SCHOOLS) {
-      Pattern fly = Flies.of(school, size);
+    for (String style : STYLES) {
+      Pattern fly = Flies.of(style, size);
       Rest rest = Flies.rest(fly, Flies.GEL);
       FilmSolver fresh = Flies.solver(fly, Flies.GEL);
       double weight = fresh.weight();
       fresh.setTolerance(2e-5 * weight);
       Load there = load(fresh, rest, 0, 0);
-      String named = school + " " + size;
+      String named = style + " " + size;
       assertThat(there.lift() / weight).as(named).isCloseTo(1, within(4e-3));
       assertThat(there.pitch() / weight / 7).as(named).isCloseTo(0, within(4e-3));
       assertThat(load(fresh, rest, -0.05, 0).lift()).as(named).isGreaterThan(there.lift());
@@ -59,8 +59,8 @@ class RestTest {
 
   @Test
   void whatHoldsAddsUpToTheWeight() {
-    for (String school : SCHOOLS) {
-      Estimate e = Flies.pose(Flies.of(school, 14), Flies.GEL);
+    for (String style : STYLES) {
+      Estimate e = Flies.pose(Flies.of(style, 14), Flies.GEL);
       double held =
           e.rest().orElseThrow().support().stream().mapToDouble(Rest.Support::totalUn).sum();
       assertThat(held)

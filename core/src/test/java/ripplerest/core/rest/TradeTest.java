@@ -20,9 +20,9 @@ import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.DefaultParts;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Floatant;
 
 /**
@@ -136,7 +136,7 @@ class TradeTest {
   }
 
   private static Part usual(String kind) {
-    return DefaultParts.of(School.named("flat-plume"), PartKind.named(kind));
+    return DefaultParts.of(Style.named("flat-plume"), PartKind.named(kind));
   }
 
   private static Pattern with(Pattern pattern, int at, Part part) {
@@ -166,8 +166,8 @@ class TradeTest {
   @ParameterizedTest
   @ValueSource(ints = {12, 14, 16, 18})
   void loopAndShuttleHangFromTheFilm(int size) {
-    for (String school : List.of("looped-wing", "folded-shuttle")) {
-      Rest rest = Flies.rest(Flies.of(school, size), Flies.GEL);
+    for (String style : List.of("looped-wing", "folded-shuttle")) {
+      Rest rest = Flies.rest(Flies.of(style, size), Flies.GEL);
       assertThat(rest.bendMm()).isLessThan(-1.5);
       assertThat(Math.abs(rest.eyeMm())).isLessThan(0.5);
       assertThat(Math.toDegrees(rest.pose().pitchRad())).isGreaterThan(10);
@@ -214,8 +214,8 @@ class TradeTest {
     assertThat(carry("high-floating-hopper", size)).isGreaterThan(3 * carry("forward-plume", size));
   }
 
-  private static double carry(String school, int size) {
-    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(school, size));
+  private static double carry(String style, int size) {
+    SizedPattern sized = new Sizer(Flies.MATERIALS).size(Flies.of(style, size));
     return Answers.carry(PreparedFly.of(sized, Flies.MATERIALS, Flies.GEL), Work.unwatched())
         .carry()
         .mg();

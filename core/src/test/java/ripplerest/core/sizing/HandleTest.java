@@ -21,8 +21,8 @@ class HandleTest {
   private static final Hook HOOK = Hook.of(new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0));
   private static final Length NOW = new Length.Rule(Reference.HOOK_LENGTH, 1);
 
-  private static SizedPattern fly(String school, int size) {
-    return new Sizer(Flies.MATERIALS).size(Flies.of(school, size));
+  private static SizedPattern fly(String style, int size) {
+    return new Sizer(Flies.MATERIALS).size(Flies.of(style, size));
   }
 
   private static Handle handle(SizedPattern fly, String part, String field) {

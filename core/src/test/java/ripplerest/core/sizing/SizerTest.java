@@ -23,9 +23,9 @@ import ripplerest.core.quantity.Warning;
 class SizerTest {
   private static final Sizer SIZER = new Sizer(Materials.standard());
 
-  private static Pattern defaults(String school, int size) {
+  private static Pattern defaults(String style, int size) {
     HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
-    return Sizer.defaults(School.named(school), hook, "test");
+    return Sizer.defaults(Style.named(style), hook, "test");
   }
 
   private static Pattern collar(double turns) {
@@ -35,7 +35,7 @@ class SizerTest {
     return defaults("upright-collar", 14).withPart(hackle);
   }
 
-  // Common practice, no source: the schools' rules on a standard 14, worked by hand.
+  // Common practice, no source: the styles' rules on a standard 14, worked by hand.
   @Test
   void rulesBecomeMillimetresAndEyeLengths() {
     SizedPattern sized = SIZER.size(collar(5));
@@ -62,8 +62,8 @@ class SizerTest {
   @ParameterizedTest
   @ValueSource(ints = {8, 12, 14, 18, 22})
   void theShankIsSharedOutWithoutGapsOrOverlaps(int size) {
-    for (School school : Schools.standard().offered()) {
-      SizedPattern sized = SIZER.size(defaults(school.id(), size));
+    for (Style style : Styles.standard().offered()) {
+      SizedPattern sized = SIZER.size(defaults(style.id(), size));
       double at = 0;
       for (SizedPattern.Span span : sized.spans()) {
         assertThat(span.fromMm()).isCloseTo(at, within(1e-9));
@@ -98,27 +98,27 @@ class SizerTest {
   }
 
   @Test
-  void whatLeavesTheSchoolIsWarnedOfNotRefused() {
+  void whatLeavesTheStyleIsWarnedOfNotRefused() {
     Part tail =
         new Part.Tail("tail-barb", 20, new Length.Rule(Length.Reference.HOOK_LENGTH, 2), 30);
     List<Warning> warnings = SIZER.size(defaults("parachute", 14).withPart(tail)).warnings();
-    assertThat(warnings).extracting(Warning::code).containsOnly("outside-school").hasSize(2);
+    assertThat(warnings).extracting(Warning::code).containsOnly("outside-style").hasSize(2);
     assertThat(warnings.get(0).message().toString()).contains("parachute ties");
   }
 
   @Test
-  void unknownSchoolsAreRefusedWithThoseThereAre() {
-    assertThatThrownBy(() -> School.named("elbow"))
+  void unknownStylesAreRefusedWithThoseThereAre() {
+    assertThatThrownBy(() -> Style.named("elbow"))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("upright-collar");
   }
 
   @Test
-  void aPartThatTheSchoolDoesNotTieIsADeparture() {
+  void aPartThatTheStyleDoesNotTieIsADeparture() {
     List<Part> parts = new ArrayList<>(defaults("forward-plume", 14).parts());
-    parts.add(0, DefaultParts.of(School.named("forward-plume"), PartKind.named("shuck")));
+    parts.add(0, DefaultParts.of(Style.named("forward-plume"), PartKind.named("shuck")));
     List<Warning> warnings = SIZER.size(defaults("forward-plume", 14).withParts(parts)).warnings();
-    assertThat(warnings).extracting(Warning::code).containsExactly("outside-school");
+    assertThat(warnings).extracting(Warning::code).containsExactly("outside-style");
     assertThat(warnings.get(0).message().toString()).contains("ties no shuck");
   }
 
@@ -185,40 +185,40 @@ class SizerTest {
   }
 
   @Test
-  void aHouseSchoolIsACopyWithItsOwnRules() {
-    School.Rule turns = new School.Rule("turns", "3", "2", "4", "our way");
-    School house =
-        School.named("parachute").copy("hut", "Hut way").with("parachute-hackle", "turns", turns);
-    Sizer sizer = new Sizer(Materials.standard(), Schools.standard().with(house));
+  void aHouseStyleRowIsACopyWithItsOwnRules() {
+    Style.Rule turns = new Style.Rule("turns", "3", "2", "4", "our way");
+    Style house =
+        Style.named("parachute").copy("hut", "Hut way").with("parachute-hackle", "turns", turns);
+    Sizer sizer = new Sizer(Materials.standard(), Styles.standard().with(house));
     Pattern ours = Sizer.defaults(house, defaults("parachute", 14).hook(), "ours");
     assertThat(ours.part(Part.ParachuteHackle.class).orElseThrow().turns()).isEqualTo(3);
     assertThat(sizer.size(ours).warnings()).isEmpty();
     Part more = ours.part(Part.ParachuteHackle.class).orElseThrow().with("turns", 5.0);
     assertThat(sizer.size(ours.withPart(more)).warnings().get(0).message().toString())
         .contains("hut way ties");
-    School.Rule wrong = new School.Rule("turns", "9", "2", "4", "");
+    Style.Rule wrong = new Style.Rule("turns", "9", "2", "4", "");
     assertThatThrownBy(() -> house.with("parachute-hackle", "turns", wrong))
         .hasMessageContaining("parachute-hackle turns is 9");
   }
 
-  // Common practice, no source: a school's own fly has room on its own hook.
+  // Common practice, no source: a style's own fly has room on its own hook.
   @ParameterizedTest
   @ValueSource(ints = {12, 14, 16, 18})
-  void noSchoolDepartsFromItselfOrCrowdsItsHook(int size) {
-    for (School school : Schools.standard().offered()) {
-      assertThat(SIZER.size(defaults(school.id(), size)).warnings()).as(school.id()).isEmpty();
+  void noStyleDepartsFromItselfOrCrowdsItsHook(int size) {
+    for (Style style : Styles.standard().offered()) {
+      assertThat(SIZER.size(defaults(style.id(), size)).warnings()).as(style.id()).isEmpty();
     }
   }
 
   @Test
-  void everySchoolsOwnDefaultsLieInItsOwnRanges() {
-    for (School school : Schools.standard().offered()) {
-      school
+  void everyStylesOwnDefaultsLieInItsOwnRanges() {
+    for (Style style : Styles.standard().offered()) {
+      style
           .rules()
           .forEach(
               (key, rule) -> {
                 if (!rule.low().isEmpty() && !rule.value().isEmpty()) {
-                  assertThat(rule.isUsual(rule.number())).as(school.id() + " " + key).isTrue();
+                  assertThat(rule.isUsual(rule.number())).as(style.id() + " " + key).isTrue();
                 }
               });
     }
@@ -231,7 +231,7 @@ class SizerTest {
       for (double turns = 2; turns <= 12; turns += 0.25) {
         Pattern fly =
             Sizer.defaults(
-                School.named("upright-collar"),
+                Style.named("upright-collar"),
                 new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0),
                 "x");
         Part hackle = fly.part(Part.CollarHackle.class).orElseThrow().with("turns", turns);

@@ -14,9 +14,9 @@ import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.tying.OwnTimes;
 import ripplerest.core.water.Conditions;
 
@@ -25,9 +25,9 @@ class AsTiedTest {
   private static final Sizer SIZER = new Sizer(MATERIALS);
   private static final SizedPattern COLLAR = fly("upright-collar");
 
-  private static SizedPattern fly(String school) {
+  private static SizedPattern fly(String style) {
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
-    return SIZER.size(Sizer.defaults(School.named(school), hook, "test"));
+    return SIZER.size(Sizer.defaults(Style.named(style), hook, "test"));
   }
 
   private static AsTied tied(SizedPattern plan, Made... made) {

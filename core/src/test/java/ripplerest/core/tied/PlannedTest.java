@@ -11,23 +11,23 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 
-/** Internal: what can be measured on every school's own fly, and put back into its pattern. */
+/** Internal: what can be measured on every style's own fly, and put back into its pattern. */
 class PlannedTest {
   private static final Sizer SIZER = new Sizer(Materials.standard());
   private static final double A_LITTLE = 0.13;
 
-  static Stream<String> schools() {
-    return Schools.standard().offered().stream().map(School::id);
+  static Stream<String> styles() {
+    return Styles.standard().offered().stream().map(Style::id);
   }
 
-  private static SizedPattern fly(String school) {
+  private static SizedPattern fly(String style) {
     HookSpec hook = new HookSpec(12, HookSpec.Shape.STRAIGHT, 0, 0);
-    return SIZER.size(Sizer.defaults(School.named(school), hook, "test"));
+    return SIZER.size(Sizer.defaults(Style.named(style), hook, "test"));
   }
 
   private static double moved(Planned p) {
@@ -44,9 +44,9 @@ class PlannedTest {
   }
 
   @ParameterizedTest
-  @MethodSource("schools")
-  void everythingMeasuredGoesIntoItsOwnPlaceAndNowhereElse(String school) {
-    SizedPattern plan = fly(school);
+  @MethodSource("styles")
+  void everythingMeasuredGoesIntoItsOwnPlaceAndNowhereElse(String style) {
+    SizedPattern plan = fly(style);
     List<Planned> all = Planned.of(plan);
     assertThat(all).hasSizeGreaterThan(2);
     for (Planned p : all) {
@@ -64,9 +64,9 @@ class PlannedTest {
   }
 
   @ParameterizedTest
-  @MethodSource("schools")
-  void everyPlanIsWithinWhatAFlyCanHave(String school) {
-    for (Planned p : Planned.of(fly(school))) {
+  @MethodSource("styles")
+  void everyPlanIsWithinWhatAFlyCanHave(String style) {
+    for (Planned p : Planned.of(fly(style))) {
       assertThat(p.value()).as("%s", p).isBetween(p.low(), p.high());
       assertThat(p.handError()).isBetween(0.0, 0.5);
       assertThat(new Made(p, p.value()).differs()).isFalse();
@@ -74,9 +74,9 @@ class PlannedTest {
   }
 
   @ParameterizedTest
-  @MethodSource("schools")
-  void everythingThatCanComeOutOtherwiseHasItsWordsAndItsCorrection(String school) {
-    for (Planned p : Planned.of(fly(school))) {
+  @MethodSource("styles")
+  void everythingThatCanComeOutOtherwiseHasItsWordsAndItsCorrection(String style) {
+    for (Planned p : Planned.of(fly(style))) {
       for (double to : new double[] {p.low(), p.high()}) {
         if (to != p.value()) {
           Made made = new Made(p, to);

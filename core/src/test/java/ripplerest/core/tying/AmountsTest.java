@@ -18,12 +18,12 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.Girth;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.SizedPattern.Span;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.sizing.Strand;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 
 class AmountsTest {
   private static final Materials MATERIALS = Materials.standard();
@@ -41,7 +41,7 @@ class AmountsTest {
   }
 
   private static Part usual(String kind) {
-    return DefaultParts.of(School.named("upright-collar"), PartKind.named(kind));
+    return DefaultParts.of(Style.named("upright-collar"), PartKind.named(kind));
   }
 
   private static SizedPattern with(Part... parts) {
@@ -147,19 +147,17 @@ class AmountsTest {
   }
 
   @Test
-  void amountsOfEverySchoolFlyAddUpToItsWeight() {
-    for (School school : Schools.standard().offered()) {
-      SizedPattern fly = sized(Flies.of(school.id(), 14));
+  void amountsOfEveryStyleFlyAddUpToItsWeight() {
+    for (Style style : Styles.standard().offered()) {
+      SizedPattern fly = sized(Flies.of(style.id(), 14));
       List<Amount> amounts = Amounts.of(fly, MATERIALS);
       double estimated =
           Estimator.estimate(PreparedFly.of(fly, MATERIALS, Flies.GEL), Options.poseOnly())
               .massMg();
-      assertThat(value(amounts, "fly", "weight"))
-          .as(school.id())
-          .isCloseTo(estimated, within(1e-9));
+      assertThat(value(amounts, "fly", "weight")).as(style.id()).isCloseTo(estimated, within(1e-9));
       assertThat(amounts).allMatch(a -> Double.isFinite(a.value()) && a.value() > 0);
       assertThat(fly.pattern().names())
-          .as(school.id())
+          .as(style.id())
           .allMatch(name -> amounts.stream().anyMatch(a -> a.part().equals(name)));
     }
   }

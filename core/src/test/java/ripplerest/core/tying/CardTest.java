@@ -15,10 +15,10 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.DefaultParts;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 
 /** Cards to tie by; what they say is common practice, no source. */
 class CardTest {
@@ -26,14 +26,14 @@ class CardTest {
     return new Sizer(Flies.MATERIALS).size(pattern);
   }
 
-  static List<String> schools() {
-    return Schools.standard().offered().stream().map(School::id).toList();
+  static List<String> styles() {
+    return Styles.standard().offered().stream().map(Style::id).toList();
   }
 
   @ParameterizedTest
-  @MethodSource("schools")
-  void everySchoolsFlyHasACardWithoutAGap(String school) {
-    SizedPattern fly = sized(Flies.of(school, 14));
+  @MethodSource("styles")
+  void everyStylesFlyHasACardWithoutAGap(String style) {
+    SizedPattern fly = sized(Flies.of(style, 14));
     Card card = CardWriter.of(fly, Flies.MATERIALS);
     assertThat(card.steps())
         .extracting(Card.Step::part)
@@ -64,19 +64,19 @@ class CardTest {
   /** Every kind of part has its words: none is met only on the day that somebody ties it. */
   @Test
   void everyKindOfPartHasItsStep() {
-    School school = School.named("upright-collar");
+    Style style = Style.named("upright-collar");
     for (PartKind kind : PartKind.all()) {
       Pattern fly = Flies.of("upright-collar", 12);
       List<Part> parts = new ArrayList<>(fly.parts());
       parts.removeIf(p -> p.kind().equals(kind.id()));
       if (kind.id().equals("parachute-hackle")) {
-        parts.add(DefaultParts.of(school, PartKind.named("post")));
+        parts.add(DefaultParts.of(style, PartKind.named("post")));
       }
       if (kind.id().equals("mixed-hackle")) {
         parts.removeIf(p -> p instanceof Part.CollarHackle);
-        parts.add(DefaultParts.of(school, PartKind.named("collar-hackle")));
+        parts.add(DefaultParts.of(style, PartKind.named("collar-hackle")));
       }
-      parts.add(DefaultParts.of(school, kind));
+      parts.add(DefaultParts.of(style, kind));
       Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
       assertThat(card.steps()).anySatisfy(s -> assertThat(s.part()).isEqualTo(kind.id()));
     }

@@ -12,8 +12,8 @@ import ripplerest.core.material.Property;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Prior;
 import ripplerest.core.sizing.HouseStyle;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -86,11 +86,11 @@ public record Carried(List<HouseStyle> styles, List<MaterialRow> materials) {
   }
 
   private static HouseStyle style(JsonNode s) {
-    Map<String, School.Rule> rules = new LinkedHashMap<>();
+    Map<String, Style.Rule> rules = new LinkedHashMap<>();
     for (JsonNode r : s.path("rules")) {
       rules.put(
           text(r, "part") + "/" + text(r, "dimension"),
-          new School.Rule(
+          new Style.Rule(
               text(r, "reference"),
               text(r, "default"),
               text(r, "low"),

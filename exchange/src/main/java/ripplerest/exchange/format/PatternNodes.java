@@ -62,7 +62,7 @@ public final class PatternNodes {
     Pattern p = file.pattern();
     ObjectNode pattern = root.putObject("pattern");
     pattern.put("name", p.name());
-    pattern.put("school", p.school());
+    pattern.put("school", p.style());
     ObjectNode hook = pattern.putObject("hook");
     hook.put("size", p.hook().size());
     hook.put("shape", Words.id(p.hook().shape()));

@@ -7,7 +7,7 @@ import ripplerest.core.dressing.PartKind;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.DefaultParts;
-import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Style;
 import ripplerest.exchange.format.PatternNodes;
 import tools.jackson.databind.JsonNode;
 
@@ -42,9 +42,9 @@ public record PartView(
     return PartKind.all().stream().map(k -> of(k, materials)).toList();
   }
 
-  /** A part of this kind at a school's default, as it stands in a document. */
-  public static JsonNode usual(School school, String kind) {
-    Part part = DefaultParts.of(school, PartKind.named(kind));
+  /** A part of this kind at a style's default, as it stands in a document. */
+  public static JsonNode usual(Style style, String kind) {
+    Part part = DefaultParts.of(style, PartKind.named(kind));
     return PatternNodes.part(part);
   }
 

@@ -20,9 +20,9 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.tied.Photograph;
 import ripplerest.core.water.Conditions;
 
@@ -32,11 +32,11 @@ class SidePictureTest {
 
   @ParameterizedTest
   @CsvSource({"upright-collar, 52, 2", "parachute, 48, -1", "forward-plume, 40, -4"})
-  void theMarkedPictureTellsTheRest(String school, double scale, double crooked) throws Exception {
+  void theMarkedPictureTellsTheRest(String style, double scale, double crooked) throws Exception {
     Materials materials = Materials.standard();
     Sizer sizer = new Sizer(materials);
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
-    SizedPattern sized = sizer.size(Sizer.defaults(School.named(school), hook, "test"));
+    SizedPattern sized = sizer.size(Sizer.defaults(Style.named(style), hook, "test"));
     Rest rest =
         Estimator.estimate(PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.poseOnly())
             .rest()

@@ -14,8 +14,8 @@ import ripplerest.core.hook.Natural;
 import ripplerest.core.material.Materials;
 import ripplerest.core.question.Details;
 import ripplerest.core.question.Question;
-import ripplerest.core.sizing.School;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Conditions;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,7 +29,7 @@ class EveryAnswerHasAViewTest {
     HookSpec hook = new HookSpec(16, HookSpec.Shape.STRAIGHT, 0, 0);
     PreparedFly fly =
         PreparedFly.of(
-            sizer.size(Sizer.defaults(School.named("forward-plume"), hook, "test")),
+            sizer.size(Sizer.defaults(Style.named("forward-plume"), hook, "test")),
             sizer.materials(),
             Conditions.DEFAULT);
     Natural natural =

@@ -11,20 +11,20 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Style;
 
-/** The schools and their rules; house schools can be made and changed. */
+/** The styles and their rules; house styles can be made and changed. */
 @RestController
-@RequestMapping("/api/schools")
-class SchoolController {
-  private final SchoolStore store;
+@RequestMapping("/api/styles")
+class StyleController {
+  private final StyleStore store;
 
-  SchoolController(SchoolStore store) {
+  StyleController(StyleStore store) {
     this.store = store;
   }
 
-  /** A school with all its rules; only a house school can be changed. */
-  record SchoolView(String id, String label, boolean house, List<RuleView> rules) {}
+  /** A style with all its rules; only a house style can be changed. */
+  record StyleView(String id, String label, boolean house, List<RuleView> rules) {}
 
   /** One rule: what it is a multiple of, its default, its usual range, and a tier's words. */
   record RuleView(
@@ -36,31 +36,31 @@ class SchoolController {
       String high,
       String words) {}
 
-  /** A copy of a school under another name. */
-  record NewSchool(String copyOf, String label) {}
+  /** A copy of a style under another name. */
+  record NewStyle(String copyOf, String label) {}
 
   /** What a rule is changed to. */
   record NewRule(String value, String low, String high, String words) {}
 
   @GetMapping
-  List<SchoolView> schools() {
-    return store.schools().offered().stream().map(this::view).toList();
+  List<StyleView> styles() {
+    return store.styles().offered().stream().map(this::view).toList();
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  SchoolView copy(@RequestBody NewSchool wanted) {
+  StyleView copy(@RequestBody NewStyle wanted) {
     return view(store.copy(wanted.copyOf(), wanted.label()));
   }
 
   @PutMapping("/{id}/rules/{part}/{dimension}")
-  SchoolView change(
+  StyleView change(
       @PathVariable String id,
       @PathVariable String part,
       @PathVariable String dimension,
       @RequestBody NewRule to) {
-    String reference = store.schools().named(id).rule(part, dimension).reference();
-    School.Rule rule = new School.Rule(reference, to.value(), to.low(), to.high(), to.words());
+    String reference = store.styles().named(id).rule(part, dimension).reference();
+    Style.Rule rule = new Style.Rule(reference, to.value(), to.low(), to.high(), to.words());
     return view(store.change(id, part, dimension, rule));
   }
 
@@ -70,16 +70,16 @@ class SchoolController {
     store.delete(id);
   }
 
-  private SchoolView view(School s) {
-    return new SchoolView(s.id(), s.label(), store.houseIds().contains(s.id()), rules(s));
+  private StyleView view(Style s) {
+    return new StyleView(s.id(), s.label(), store.houseIds().contains(s.id()), rules(s));
   }
 
-  private static List<RuleView> rules(School school) {
-    return school.rules().entrySet().stream()
+  private static List<RuleView> rules(Style style) {
+    return style.rules().entrySet().stream()
         .map(
             e -> {
               String[] key = e.getKey().split("/");
-              School.Rule r = e.getValue();
+              Style.Rule r = e.getValue();
               return new RuleView(
                   key[0], key[1], r.reference(), r.value(), r.low(), r.high(), r.words());
             })

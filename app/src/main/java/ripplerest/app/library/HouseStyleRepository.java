@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 
-interface HouseSchoolRepository extends JpaRepository<HouseSchool, String> {
+interface HouseStyleRepository extends JpaRepository<HouseStyleRow, String> {
   @Lock(LockModeType.PESSIMISTIC_WRITE)
-  Optional<HouseSchool> findLockedById(String id);
+  Optional<HouseStyleRow> findLockedById(String id);
 }

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import ripplerest.core.quantity.OutOfRangeException;
 
-/** The schools there are, as a value: those that ship with the program and the tier's own. */
-public final class Schools {
+/** The styles there are, as a value: those that ship with the program and the tier's own. */
+public final class Styles {
   private static final List<String> STANDARD_IDS =
       List.of(
           "upright-collar",
@@ -23,62 +23,62 @@ public final class Schools {
           "high-floating-hopper",
           "spent-drake");
 
-  private static final Schools STANDARD = readAll();
+  private static final Styles STANDARD = readAll();
 
-  private final Map<String, School> byId;
+  private final Map<String, Style> byId;
 
   /** Known, because a document follows them, but no longer to choose from. */
   private final Set<String> retired;
 
-  private Schools(Map<String, School> byId, Set<String> retired) {
+  private Styles(Map<String, Style> byId, Set<String> retired) {
     this.byId = byId;
     this.retired = retired;
   }
 
-  /** The schools that ship with the program. */
-  public static Schools standard() {
+  /** The styles that ship with the program. */
+  public static Styles standard() {
     return STANDARD;
   }
 
   /** These and one more; one of the same id is replaced. */
-  public Schools with(School house) {
-    Map<String, School> more = new LinkedHashMap<>(byId);
+  public Styles with(Style house) {
+    Map<String, Style> more = new LinkedHashMap<>(byId);
     more.put(house.id(), house);
-    return new Schools(more, retired);
+    return new Styles(more, retired);
   }
 
   public boolean knows(String id) {
     return byId.containsKey(id);
   }
 
-  /** The school of this id; refuses an unknown one and lists those there are. */
-  public School named(String id) {
-    School school = byId.get(id);
-    if (school == null) {
+  /** The style of this id; refuses an unknown one and lists those there are. */
+  public Style named(String id) {
+    Style style = byId.get(id);
+    if (style == null) {
       throw new OutOfRangeException(
           "school",
           "\"" + id + "\"",
           "one of " + List.copyOf(byId.keySet()),
           "Choose a style from this list, or add your own first.");
     }
-    return school;
+    return style;
   }
 
-  /** The same schools, of which these are no longer offered; what follows them can be read. */
-  public Schools retiring(Set<String> ids) {
-    return new Schools(byId, Set.copyOf(ids));
+  /** The same styles, of which these are no longer offered; what follows them can be read. */
+  public Styles retiring(Set<String> ids) {
+    return new Styles(byId, Set.copyOf(ids));
   }
 
-  /** The schools to choose from, those that ship first. */
-  public List<School> offered() {
+  /** The styles to choose from, those that ship first. */
+  public List<Style> offered() {
     return byId.values().stream().filter(s -> !retired.contains(s.id())).toList();
   }
 
-  private static Schools readAll() {
-    Map<String, School> all = new LinkedHashMap<>();
+  private static Styles readAll() {
+    Map<String, Style> all = new LinkedHashMap<>();
     for (String id : STANDARD_IDS) {
-      all.put(id, School.read(id));
+      all.put(id, Style.read(id));
     }
-    return new Schools(all, Set.of());
+    return new Styles(all, Set.of());
   }
 }

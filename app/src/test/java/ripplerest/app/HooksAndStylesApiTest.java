@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 import ripplerest.app.RunningApplication.Answer;
 import tools.jackson.databind.JsonNode;
 
-class HooksAndSchoolsApiTest {
+class HooksAndStylesApiTest {
   private static final String HOOK =
       """
       {"name":"bin 3","size":14,"shape":"straight","shankMm":7.1,"gapMm":4.2,"wireMm":0.4,
@@ -49,27 +49,27 @@ class HooksAndSchoolsApiTest {
   }
 
   @Test
-  void aHouseSchoolIsCopiedChangedFollowedAndThenCannotBeRemoved() throws Exception {
+  void aHouseStyleRowIsCopiedChangedFollowedAndThenCannotBeRemoved() throws Exception {
     String wanted = "{\"copyOf\":\"parachute\",\"label\":\"Hut way\"}";
-    Answer made = app.send("POST", "/api/schools", wanted);
+    Answer made = app.send("POST", "/api/styles", wanted);
     assertThat(made.status()).isEqualTo(201);
     String id = made.json().get("id").asString();
-    assertThat(app.send("POST", "/api/schools", wanted).status()).isEqualTo(422);
-    String rule = "/api/schools/" + id + "/rules/parachute-hackle/turns";
+    assertThat(app.send("POST", "/api/styles", wanted).status()).isEqualTo(422);
+    String rule = "/api/styles/" + id + "/rules/parachute-hackle/turns";
     String three = "{\"value\":\"3\",\"low\":\"2\",\"high\":\"4\",\"words\":\"ours\"}";
     assertThat(app.send("PUT", rule, three).status()).isEqualTo(200);
     assertThat(app.send("PUT", rule, three.replace("\"3\"", "\"9\"")).status()).isEqualTo(422);
     assertThat(app.send("PUT", rule, three.replace("\"3\"", "\"x\"")).status()).isEqualTo(422);
-    String standard = "/api/schools/parachute/rules/parachute-hackle/turns";
+    String standard = "/api/styles/parachute/rules/parachute-hackle/turns";
     assertThat(app.send("PUT", standard, three).status()).isEqualTo(422);
-    Answer fly = app.send("POST", "/api/patterns", "{\"school\":\"" + id + "\"}");
+    Answer fly = app.send("POST", "/api/patterns", "{\"style\":\"" + id + "\"}");
     assertThat(fly.status()).isEqualTo(201);
     assertThat(fly.json().at("/document/pattern/parts/3/turns").asInt()).isEqualTo(3);
-    Answer refused = app.send("DELETE", "/api/schools/" + id, null);
+    Answer refused = app.send("DELETE", "/api/styles/" + id, null);
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.json().get("detail").asString()).contains("no pattern follows");
-    Answer unused = app.send("POST", "/api/schools", wanted.replace("Hut way", "Barn way"));
+    Answer unused = app.send("POST", "/api/styles", wanted.replace("Hut way", "Barn way"));
     String other = unused.json().get("id").asString();
-    assertThat(app.send("DELETE", "/api/schools/" + other, null).status()).isEqualTo(204);
+    assertThat(app.send("DELETE", "/api/styles/" + other, null).status()).isEqualTo(204);
   }
 }

@@ -10,12 +10,12 @@ import java.util.Map;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import ripplerest.core.sizing.HouseStyle;
-import ripplerest.core.sizing.School;
+import ripplerest.core.sizing.Style;
 
-/** A school of the tier's own: whose copy it is, and the rules that differ. */
+/** A style of the tier's own: whose copy it is, and the rules that differ. */
 @Entity
 @Table(name = "house_school")
-public class HouseSchool {
+public class HouseStyleRow {
   @Id private String id;
 
   @Column(nullable = false)
@@ -31,9 +31,9 @@ public class HouseSchool {
   @Column(name = "deleted_at")
   private Instant deletedAt;
 
-  protected HouseSchool() {}
+  protected HouseStyleRow() {}
 
-  HouseSchool(HouseStyle style) {
+  HouseStyleRow(HouseStyle style) {
     id = style.id();
     label = style.label();
     copyOf = style.copyOf();
@@ -67,16 +67,16 @@ public class HouseSchool {
     deletedAt = at;
   }
 
-  void put(String part, String dimension, School.Rule rule) {
-    Map<String, School.Rule> changed = new LinkedHashMap<>(style().rules());
+  void put(String part, String dimension, Style.Rule rule) {
+    Map<String, Style.Rule> changed = new LinkedHashMap<>(style().rules());
     changed.put(part + "/" + dimension, rule);
     take(new HouseStyle(id, label, copyOf, changed));
   }
 
   /** As the core knows it. */
   HouseStyle style() {
-    Map<String, School.Rule> all = new LinkedHashMap<>();
-    rules.forEach((key, r) -> all.put(key, new School.Rule(r[0], r[1], r[2], r[3], r[4])));
+    Map<String, Style.Rule> all = new LinkedHashMap<>();
+    rules.forEach((key, r) -> all.put(key, new Style.Rule(r[0], r[1], r[2], r[3], r[4])));
     return new HouseStyle(id, label, copyOf, all);
   }
 }

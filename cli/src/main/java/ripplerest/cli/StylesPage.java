@@ -16,14 +16,14 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
 import ripplerest.core.quantity.Words;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 import ripplerest.core.water.Conditions;
 
-/** Every school's own fly at rest: a sheet of pictures to one scale, and a table of postures. */
-final class SchoolSheet {
+/** Every style's own fly at rest: a sheet of pictures to one scale, and a table of postures. */
+final class StylesPage {
   private static final int[] SIZES = {12, 14, 16};
   private static final int COLUMNS = 3;
   private static final int CELL_WIDTH = 300;
@@ -46,42 +46,42 @@ final class SchoolSheet {
 
   private final Materials materials = Materials.standard();
 
-  /** Writes {@code schools.svg} and {@code schools.md}. */
+  /** Writes {@code styles.svg} and {@code styles.md}. */
   void write(Path folder) throws IOException {
     StringBuilder table =
-        new StringBuilder("# The schools' own flies on the water\n\n")
+        new StringBuilder("# The styles' own flies on the water\n\n")
             .append(
                 "Dressed with gel, laid down gently at 12 °C; made by `./ripple-rest plots`.\n\n")
-            .append("![Every school's size 14 from the side, to one scale](schools.svg)\n\n")
-            .append("| school | hook | sits | eye, mm | bend, mm | pitch | keeps its posture to |")
+            .append("![Every style's size 14 from the side, to one scale](styles.svg)\n\n")
+            .append("| style | hook | sits | eye, mm | bend, mm | pitch | keeps its posture to |")
             .append(" sinks at | pop-back, mg |\n| --- | --- | --- | --- | --- | --- | --- |")
             .append(" --- | --- |\n");
     List<String> cells = new ArrayList<>();
-    for (School school : Schools.standard().offered()) {
+    for (Style style : Styles.standard().offered()) {
       for (int size : SIZES) {
-        Estimate e = estimate(school, size);
-        table.append(row(school, size, e));
+        Estimate e = estimate(style, size);
+        table.append(row(style, size, e));
         if (size == 14) {
-          cells.add(cell(school, e, cells.size()));
+          cells.add(cell(style, e, cells.size()));
         }
       }
     }
-    Files.writeString(folder.resolve("schools.md"), table);
+    Files.writeString(folder.resolve("styles.md"), table);
     int rows = (cells.size() + COLUMNS - 1) / COLUMNS;
     String svg =
         "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\" font-family=\"sans-serif\" font-size=\"13\">%n%s</svg>%n"
             .formatted(COLUMNS * CELL_WIDTH, rows * CELL_HEIGHT, String.join("", cells));
-    Files.writeString(folder.resolve("schools.svg"), svg);
+    Files.writeString(folder.resolve("styles.svg"), svg);
   }
 
-  private Estimate estimate(School school, int size) {
+  private Estimate estimate(Style style, int size) {
     HookSpec hook = new HookSpec(size, HookSpec.Shape.STRAIGHT, 0, 0);
-    SizedPattern sized = new Sizer(materials).size(Sizer.defaults(school, hook, school.label()));
+    SizedPattern sized = new Sizer(materials).size(Sizer.defaults(style, hook, style.label()));
     return Estimator.estimate(
         PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.withReserve());
   }
 
-  private static String row(School school, int size, Estimate e) {
+  private static String row(Style style, int size, Estimate e) {
     String rest =
         e.rest()
             .map(
@@ -101,10 +101,10 @@ final class SchoolSheet {
                         .formatted(r.keepsPostureTo(), r.beyond() ? ">" : "", r.sinksAt()))
             .orElse(" | ");
     return "| %s | %d | %s | %s | %.0f |%n"
-        .formatted(school.label(), size, rest, reserve, e.popBackMg());
+        .formatted(style.label(), size, rest, reserve, e.popBackMg());
   }
 
-  private String cell(School school, Estimate e, int index) {
+  private String cell(Style style, Estimate e, int index) {
     Outline outline = Outliner.of(e);
     double x = index % COLUMNS * CELL_WIDTH + CELL_WIDTH / 2.0;
     double y = index / COLUMNS * CELL_HEIGHT + FILM_AT;
@@ -122,7 +122,7 @@ final class SchoolSheet {
     }
     svg.append(
         "<text x=\"0\" y=\"%.0f\" text-anchor=\"middle\" fill=\"%s\">%s</text>%n</g>%n"
-            .formatted(CELL_HEIGHT - FILM_AT - 12.0, INK, school.label()));
+            .formatted(CELL_HEIGHT - FILM_AT - 12.0, INK, style.label()));
     return svg.toString();
   }
 

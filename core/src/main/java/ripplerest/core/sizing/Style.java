@@ -19,8 +19,8 @@ import ripplerest.core.quantity.Table;
  * default, a range and the words a tier would use. What it leaves open is common practice. None of
  * it has a source.
  */
-public final class School {
-  private static final String SCHOOL = "school";
+public final class Style {
+  private static final String WHOLE_FLY = "school";
 
   /** What stands in the files but is no rule: the name, and what the tier has at hand. */
   private static final Set<String> NO_RULES = Set.of("label", "feather");
@@ -32,7 +32,7 @@ public final class School {
   private final String label;
   private final Map<String, Rule> own;
 
-  private School(String id, String label, Map<String, Rule> own) {
+  private Style(String id, String label, Map<String, Rule> own) {
     this.id = id;
     this.label = label;
     this.own = own;
@@ -60,23 +60,23 @@ public final class School {
     }
   }
 
-  /** A school that ships with the program; refuses an unknown id and lists those there are. */
-  public static School named(String id) {
-    return Schools.standard().named(id);
+  /** A style that ships with the program; refuses an unknown id and lists those there are. */
+  public static Style named(String id) {
+    return Styles.standard().named(id);
   }
 
-  /** A house school: a copy under a name of its own. */
-  public School copy(String otherId, String otherLabel) {
+  /** A house style: a copy under a name of its own. */
+  public Style copy(String otherId, String otherLabel) {
     Require.text("id", otherId, 60);
     Require.text("label", otherLabel, 60);
-    return new School(otherId, otherLabel, own);
+    return new Style(otherId, otherLabel, own);
   }
 
   /**
-   * The same school with one rule otherwise; refuses numbers that are none, a default outside its
+   * The same style with one rule otherwise; refuses numbers that are none, a default outside its
    * range, and a rule that nothing follows.
    */
-  public School with(String part, String dimension, Rule rule) {
+  public Style with(String part, String dimension, Rule rule) {
     String field = part + " " + dimension;
     Rule before = rule(part, dimension);
     if (isNumber(before.value())) {
@@ -92,7 +92,7 @@ public final class School {
     }
     Map<String, Rule> changed = new LinkedHashMap<>(own);
     changed.put(part + "/" + dimension, rule);
-    return new School(id, label, changed);
+    return new Style(id, label, changed);
   }
 
   public String id() {
@@ -107,7 +107,7 @@ public final class School {
   public List<PartKind> parts() {
     Set<String> kinds = new LinkedHashSet<>();
     own.keySet().forEach(key -> kinds.add(key.substring(0, key.indexOf('/'))));
-    kinds.remove(SCHOOL);
+    kinds.remove(WHOLE_FLY);
     return kinds.stream().filter(this::ties).map(PartKind::named).toList();
   }
 
@@ -116,7 +116,7 @@ public final class School {
     return own.containsKey(kind + "/material") || EVERYWHERE.contains(kind);
   }
 
-  /** What is done where no school says otherwise. */
+  /** What is done where no style says otherwise. */
   static Rule commonPractice(String part, String dimension) {
     return COMMON.get(part + "/" + dimension);
   }
@@ -133,16 +133,16 @@ public final class School {
                     "Choose another dimension."));
   }
 
-  /** The school's own rule or common practice. */
+  /** The style's own rule or common practice. */
   public Optional<Rule> find(String part, String dimension) {
     String key = part + "/" + dimension;
     return Optional.ofNullable(own.getOrDefault(key, COMMON.get(key)));
   }
 
-  /** Rules of the school's own parts, common ones included, by {@code part/dimension}. */
+  /** Rules of the style's own parts, common ones included, by {@code part/dimension}. */
   public Map<String, Rule> rules() {
     Map<String, Rule> all = new LinkedHashMap<>();
-    List<String> parts = new ArrayList<>(List.of(SCHOOL));
+    List<String> parts = new ArrayList<>(List.of(WHOLE_FLY));
     parts().forEach(k -> parts.add(k.id()));
     for (String part : parts) {
       COMMON.keySet().stream()
@@ -167,14 +167,14 @@ public final class School {
     return Double.parseDouble(text);
   }
 
-  static School read(String id) {
-    Map<String, Rule> rules = rules("schools/" + id);
-    return new School(id, rules.get("school/label").words(), rules);
+  static Style read(String id) {
+    Map<String, Rule> rules = rules("styles/" + id);
+    return new Style(id, rules.get("school/label").words(), rules);
   }
 
   private static Map<String, Rule> rules(String file) {
     Map<String, Rule> rules = new LinkedHashMap<>();
-    for (CSVRecord r : Table.rows(School.class, "/ripplerest/core/sizing/" + file + ".csv")) {
+    for (CSVRecord r : Table.rows(Style.class, "/ripplerest/core/sizing/" + file + ".csv")) {
       rules.put(
           r.get("part") + "/" + r.get("dimension"),
           new Rule(

@@ -12,28 +12,28 @@ import ripplerest.app.http.NotFoundException;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.HouseStyle;
-import ripplerest.core.sizing.School;
-import ripplerest.core.sizing.Schools;
+import ripplerest.core.sizing.Style;
+import ripplerest.core.sizing.Styles;
 
 /**
- * The schools there are: those that ship, and the tier's own. One that was deleted is no longer
+ * The styles there are: those that ship, and the tier's own. One that was deleted is no longer
  * offered, but what follows it can still be read.
  */
 @Service
-public class SchoolStore {
-  private final HouseSchoolRepository repository;
+public class StyleStore {
+  private final HouseStyleRepository repository;
   private final InUse patterns;
   private final TransactionTemplate transaction;
-  private final Remembered<Schools> known = new Remembered<>(this::read);
+  private final Remembered<Styles> known = new Remembered<>(this::read);
 
-  SchoolStore(HouseSchoolRepository repository, InUse patterns, TransactionTemplate transaction) {
+  StyleStore(HouseStyleRepository repository, InUse patterns, TransactionTemplate transaction) {
     this.repository = repository;
     this.patterns = patterns;
     this.transaction = transaction;
   }
 
-  /** All schools, house schools last. */
-  public Schools schools() {
+  /** All styles, house styles last. */
+  public Styles styles() {
     return known.get();
   }
 
@@ -42,11 +42,11 @@ public class SchoolStore {
     known.changed();
   }
 
-  private Schools read() {
-    Schools all = Schools.standard();
+  private Styles read() {
+    Styles all = Styles.standard();
     Set<String> deleted = new HashSet<>();
-    for (HouseSchool house : repository.findAll()) {
-      all = all.with(house.style().school());
+    for (HouseStyleRow house : repository.findAll()) {
+      all = all.with(house.style().style());
       if (house.deletedAt() != null) {
         deleted.add(house.id());
       }
@@ -56,14 +56,14 @@ public class SchoolStore {
 
   /** A house style by its id, deleted or not; none for those that ship. */
   public Optional<HouseStyle> house(String id) {
-    return repository.findById(id).map(HouseSchool::style);
+    return repository.findById(id).map(HouseStyleRow::style);
   }
 
-  /** Copies a school under a label of its own; a house school's copy takes its rules along. */
-  public School copy(String copyOf, String label) {
+  /** Copies a style under a label of its own; a house style's copy takes its rules along. */
+  public Style copy(String copyOf, String label) {
     Require.text("copyOf", copyOf, 60);
     Require.text("label", label, 60);
-    School like = schools().named(copyOf);
+    Style like = styles().named(copyOf);
     String id = label.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     String own = free("house-" + id.replaceAll("^-|-$", ""), label);
     HouseStyle style =
@@ -91,17 +91,17 @@ public class SchoolStore {
 
   /** Keeps a style that came with a document; its id must be free. */
   void add(HouseStyle style) {
-    style.school(); // refused here, not when it is next read
-    transaction.executeWithoutResult(t -> repository.saveAndFlush(new HouseSchool(style)));
+    style.style(); // refused here, not when it is next read
+    transaction.executeWithoutResult(t -> repository.saveAndFlush(new HouseStyleRow(style)));
     known.changed();
   }
 
-  /** Changes one rule of a house school; the standard ones stay as they ship. */
-  public School change(String id, String part, String dimension, School.Rule rule) {
+  /** Changes one rule of a house style; the standard ones stay as they ship. */
+  public Style change(String id, String part, String dimension, Style.Rule rule) {
     return transaction.execute(
         t -> {
-          HouseSchool house = own(id);
-          School changed = house.style().school().with(part, dimension, rule);
+          HouseStyleRow house = own(id);
+          Style changed = house.style().style().with(part, dimension, rule);
           house.put(part, dimension, rule);
           repository.saveAndFlush(house);
           known.changed();
@@ -109,15 +109,15 @@ public class SchoolStore {
         });
   }
 
-  /** Deletes a house school that no pattern of the book follows; it can be restored. */
+  /** Deletes a house style that no pattern of the book follows; it can be restored. */
   public void delete(String id) {
     transaction.executeWithoutResult(
         t -> {
-          HouseSchool house = own(id);
+          HouseStyleRow house = own(id);
           long followers = patterns.followers(id);
           if (followers > 0) {
             throw new OutOfRangeException(
-                "school",
+                "style",
                 id,
                 "one that no pattern follows; " + followers + " do",
                 "Give those patterns another style first.");
@@ -128,11 +128,11 @@ public class SchoolStore {
         });
   }
 
-  /** Offers a deleted house school again. */
+  /** Offers a deleted house style again. */
   public void restore(String id) {
     transaction.executeWithoutResult(
         t -> {
-          HouseSchool house =
+          HouseStyleRow house =
               repository.findLockedById(id).orElseThrow(() -> new NotFoundException("style", id));
           house.deleted(null);
           repository.saveAndFlush(house);
@@ -144,18 +144,18 @@ public class SchoolStore {
   public List<String> houseIds() {
     return repository.findAll().stream()
         .filter(h -> h.deletedAt() == null)
-        .map(HouseSchool::id)
+        .map(HouseStyleRow::id)
         .toList();
   }
 
-  private HouseSchool own(String id) {
-    HouseSchool house =
+  private HouseStyleRow own(String id) {
+    HouseStyleRow house =
         repository
             .findLockedById(id)
             .orElseThrow(
                 () ->
                     new OutOfRangeException(
-                        "school",
+                        "style",
                         "\"" + id + "\"",
                         "a style of your own",
                         "Copy this style and change the copy."));
