@@ -65,7 +65,7 @@ class ApiDescription {
       Set.of(
           "TypedLengthRequest",
           "NewPattern",
-          "NewSchool",
+          "NewStyle",
           "NewHook",
           "NewRule",
           "Marks",

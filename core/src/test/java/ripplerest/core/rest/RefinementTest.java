@@ -54,7 +54,7 @@ class RefinementTest {
   /** The same of the nine other styles, dressed, in one size; docs/model.md tells of the rest. */
   @ParameterizedTest
   @Tag("slow")
-  @MethodSource("otherSchoolFlies")
+  @MethodSource("otherStyleFlies")
   void twiceAsFineMovesTheOtherStylesLittle(String style, int size, Floatant floatant) {
     moves(style, size, floatant);
   }
