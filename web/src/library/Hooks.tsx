@@ -23,7 +23,7 @@ export function Hooks() {
   const hooks = useQuery({ queryKey: ['hooks'], queryFn: listHooks })
   return (
     <Page title="Hooks">
-      <div className="grid gap-8 lg:grid-cols-2">
+      <div className="grid gap-8 *:min-w-0 lg:grid-cols-2">
         <MatchNatural />
         <OwnHooks hooks={hooks.data?.own ?? []} />
       </div>

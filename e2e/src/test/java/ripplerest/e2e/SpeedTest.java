@@ -91,7 +91,7 @@ class SpeedTest extends OnBench {
                             + ".filter(r => r.name.endsWith('.js'))"
                             + ".reduce((sum, r) => sum + r.encodedBodySize, 0)"))
                 .doubleValue();
-        assertThat(script).as("bytes of compressed script").isBetween(1.0, 300_000.0);
+        assertThat(script).as("bytes of compressed script").isBetween(1.0, 200_000.0);
         if (i == 0) {
           System.out.printf("first load: %.0f kB of compressed script%n", script / 1000);
         }

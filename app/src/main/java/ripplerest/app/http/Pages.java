@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Serves the built front end; a path that is no file is a page of the application. */
@@ -32,7 +33,9 @@ class Pages implements WebMvcConfigurer {
     registry
         .addResourceHandler("/assets/**")
         .addResourceLocations("classpath:/static/assets/")
-        .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable())
+        .resourceChain(true)
+        .addResolver(new EncodedResourceResolver());
     registry
         .addResourceHandler("/*.svg", "/*.txt")
         .addResourceLocations("classpath:/static/")
