@@ -2,7 +2,7 @@ import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { brotliCompressSync, gzipSync } from 'node:zlib'
+import { brotliCompressSync } from 'node:zlib'
 import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 
@@ -13,9 +13,7 @@ const packed: Plugin = {
   writeBundle({ dir = '' }, bundle) {
     for (const fileName of Object.keys(bundle).filter((name) => /\.(js|css)$/.test(name))) {
       const path = join(dir, fileName)
-      const text = readFileSync(path)
-      writeFileSync(`${path}.br`, brotliCompressSync(text))
-      writeFileSync(`${path}.gz`, gzipSync(text))
+      writeFileSync(`${path}.br`, brotliCompressSync(readFileSync(path)))
     }
   },
 }
