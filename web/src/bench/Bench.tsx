@@ -26,6 +26,7 @@ import { FishPlace } from '../drawing/FishPlace'
 import { FlyDrawing } from '../drawing/FlyDrawing'
 import { useHand } from '../drawing/useHand'
 import { Handles } from './Handles'
+import { FirstVisit } from './FirstVisit'
 import { Heading } from './Heading'
 import { STEPS, tour, tourTaken } from './tour'
 import { Cautions, Readings } from '../readings/Readings'
@@ -47,7 +48,6 @@ import { useStore } from '../ui/store'
 import { nameOfPart } from '../parts/document'
 
 // Windows are loaded when they are opened.
-const FirstVisit = lazy(() => import('./FirstVisit').then((m) => ({ default: m.FirstVisit })))
 const ConflictDialog = lazy(() =>
   import('./ConflictDialog').then((m) => ({ default: m.ConflictDialog })),
 )
@@ -195,11 +195,7 @@ export function Bench(props: Props) {
           {whatWentWrong(pose.error)}
         </p>
       )}
-      {(useStore(tour) < STEPS || called) && (
-        <Suspense>
-          <FirstVisit />
-        </Suspense>
-      )}
+      {(useStore(tour) < STEPS || called) && <FirstVisit />}
       <p
         aria-live="polite"
         className="min-h-14 px-6 max-sm:px-3 leading-7"
