@@ -64,11 +64,12 @@ export type NewHook = Required<Omit<Schemas['NewHook'], 'shape'>> & {
 }
 export type Style = Schemas['StyleView']
 
-export type PatternDocument = Format.RippleRestPatternVersion2
+export type PatternDocument = Format.RippleRestPatternVersion3
 export type Conditions = Format.Conditions
 export type Hook = Format.Hook
-export type Length = { rule: Reference; factor: number } | { value: number; unit: 'mm' }
-export type Reference = 'gap' | 'shank' | 'hook-length'
+export type Length = { rule: Reference; factor: number } | ReachTo | { value: number; unit: 'mm' }
+export type ReachTo = { reach: string; offset?: number; unit?: 'mm' | 'eye' | 'share' }
+export type Reference = 'gap' | 'shank' | 'hook-length' | 'body'
 
 /** A part as it stands in a document: its kind, its material, and fields by the kind's sheet. */
 export type Part = {

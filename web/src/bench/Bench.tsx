@@ -117,7 +117,7 @@ export function Bench(props: Props) {
     staleTime: Infinity,
     placeholderData: (before) => before,
   })
-  const { name, school: style, hook } = stored.document.pattern
+  const { name, style, hook } = stored.document.pattern
   const listed = `${name} ${style} ${hook.size}`
   const wasListed = useRef(listed)
   useEffect(() => {
@@ -307,15 +307,17 @@ export function Bench(props: Props) {
           </div>
         </aside>
         <div className="bg-leaf border-rule min-w-0 border-t lg:col-span-2">
-          {estimate && (
-            <ShankPlan
-              estimate={estimate}
-              materials={materials}
-              chosen={chosen}
-              onChoose={setChosen}
-              onMove={move}
-            />
-          )}
+          <div className="min-h-21">
+            {estimate && (
+              <ShankPlan
+                estimate={estimate}
+                materials={materials}
+                chosen={chosen}
+                onChoose={setChosen}
+                onMove={move}
+              />
+            )}
+          </div>
           <Tray
             document={document}
             estimate={estimate}
@@ -369,7 +371,7 @@ function Verdict({ words }: { words: string }) {
 
 function materialsOf(document: PatternDocument): Record<string, string> {
   const { parts } = document.pattern
-  return Object.fromEntries(parts.map((p, i) => [nameOfPart(parts, i), p.material]))
+  return Object.fromEntries(parts.map((p, i) => [nameOfPart(parts, i), p.material ?? '']))
 }
 
 function renamed(document: PatternDocument): PatternDocument {

@@ -40,7 +40,7 @@ export function Heading(props: Props) {
         onChange={(name) => onChange({ ...document, pattern: { ...pattern, name } })}
       />
       <span className="text-soft" title="New from style… makes a fly of another style">
-        {styleName(pattern.school)}
+        {styleName(pattern.style)}
       </span>
       <label className="text-soft flex items-baseline gap-2">
         stands for

@@ -22,10 +22,10 @@ afterEach(() => {
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
-  version: 2,
+  version: 3,
   pattern: {
     name: 'Test',
-    school: 'upright-collar',
+    style: 'upright-collar',
     hook: { size: 14, shape: 'straight', lengthSteps: 0, wireSteps: 0 },
     parts: [
       {
@@ -45,7 +45,11 @@ const document: PatternDocument = {
   conditions: { temperature: 12, filmFactor: 1, floatant: 'gel', touchdownFactor: 2 },
 }
 
-const shank = { name: '1 shank', mm: 7.4, length: { rule: 'shank', factor: 1, mm: 0 } }
+const shank = {
+  name: '1 shank',
+  mm: 7.4,
+  length: { rule: 'shank', factor: 1, reach: '', offset: 0, unit: '', mm: 0 },
+}
 const tail: Handle = {
   part: 'tail',
   index: 0,
@@ -110,8 +114,14 @@ describe('what a hand has moved', () => {
   })
 
   it('reads a length of the core as the document holds it', () => {
-    expect(lengthOf({ rule: '', factor: 0, mm: 9 })).toEqual({ value: 9, unit: 'mm' })
-    expect(lengthOf({ rule: 'gap', factor: 1.5, mm: 0 })).toEqual({ rule: 'gap', factor: 1.5 })
+    expect(lengthOf({ rule: '', factor: 0, reach: '', offset: 0, unit: '', mm: 9 })).toEqual({
+      value: 9,
+      unit: 'mm',
+    })
+    expect(lengthOf({ rule: 'gap', factor: 1.5, reach: '', offset: 0, unit: '', mm: 0 })).toEqual({
+      rule: 'gap',
+      factor: 1.5,
+    })
   })
 
   it('is no other fly for another name', () => {

@@ -42,10 +42,10 @@ const estimate = {
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
-  version: 2,
+  version: 3,
   pattern: {
     name: 'Test',
-    school: 'parachute',
+    style: 'parachute',
     hook: { size: 14, shape: 'straight', lengthSteps: 0, wireSteps: 0 },
     parts: [
       {
@@ -220,7 +220,8 @@ describe('Tray', () => {
     const onChange = vi.fn<(next: PatternDocument) => void>()
     renderOnBench(<Trays onChange={onChange} />)
     open('Tail')
-    fireEvent.click(screen.getByRole('button', { name: 'pin length' }))
+    fireEvent.keyDown(screen.getByRole('combobox', { name: 'length is said' }), { key: 'Enter' })
+    fireEvent.keyDown(screen.getByRole('option', { name: 'in mm' }), { key: 'Enter' })
     expect(onChange.mock.lastCall?.[0].pattern.parts[0]).toMatchObject({
       length: { value: 9.6, unit: 'mm' },
     })

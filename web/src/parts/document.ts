@@ -51,6 +51,11 @@ export function isRule(length: Length): length is Extract<Length, { rule: string
   return 'rule' in length
 }
 
+/** Whether a length ends at a place, whatever the hook. */
+export function isReach(length: Length): length is Extract<Length, { reach: string }> {
+  return 'reach' in length
+}
+
 /** As the core calls it: the kind, and from the second of a kind on its number. */
 export function nameOfPart(parts: readonly { part: string }[], index: number): string {
   const kind = parts[index]?.part ?? ''

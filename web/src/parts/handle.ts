@@ -1,12 +1,14 @@
 import type { Handle, Length, Part, PatternDocument, Snap } from '../api/types'
-import { isRule, withHook, withPart } from './document'
+import { isReach, isRule, withHook, withPart } from './document'
 
 /** A length as the core names it, as a document holds it. */
-export function lengthOf({ rule, factor, mm }: Snap['length']): Length {
-  return rule === ''
-    ? { value: mm, unit: 'mm' }
-    : { rule: rule as Extract<Length, { rule: string }>['rule'], factor }
+export function lengthOf({ rule, factor, reach, offset, unit, mm }: Snap['length']): Length {
+  if (rule !== '') return { rule: rule as Extract<Length, { rule: string }>['rule'], factor }
+  if (reach === '') return { value: mm, unit: 'mm' }
+  return { reach, offset, unit: unit as Extract<Length, { reach: string }>['unit'] }
 }
+
+const further = (offset: number, by: number) => Number((offset + by).toFixed(1))
 
 /** The document with what a handle moves at another value, or at a rule that it snapped to. */
 export function movedTo(
@@ -23,6 +25,8 @@ export function movedTo(
     ? lengthOf(snap.length)
     : length && isRule(length)
       ? { ...length, factor: Number(((value * length.factor) / handle.mm).toFixed(3)) }
-      : { value: Number(value.toFixed(1)), unit: 'mm' as const }
+      : length && isReach(length) && (length.unit ?? 'mm') === 'mm'
+        ? { ...length, offset: further(length.offset ?? 0, value - handle.mm), unit: 'mm' as const }
+        : { value: Number(value.toFixed(1)), unit: 'mm' as const }
   return withPart(document, handle.index, { [handle.field]: next })
 }

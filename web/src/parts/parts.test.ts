@@ -15,10 +15,10 @@ import { holders, lengthRange, place, range, short, signed } from './words'
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
-  version: 2,
+  version: 3,
   pattern: {
     name: 'Test',
-    school: 'parachute',
+    style: 'parachute',
     hook: { size: 14, shape: 'straight', lengthSteps: 0, wireSteps: 0 },
     parts: [
       { part: 'tail', material: 'tail-barb' },

@@ -3,7 +3,11 @@ import type { Handle } from '../api/types'
 import { ends, landed, nudged, pulled } from './drag'
 import { blades, fuzz, rings, strands } from './hairs'
 
-const shank = { name: '1 shank', mm: 7.4, length: { rule: 'shank', factor: 1, mm: 0 } }
+const shank = {
+  name: '1 shank',
+  mm: 7.4,
+  length: { rule: 'shank', factor: 1, reach: '', offset: 0, unit: '', mm: 0 },
+}
 const tail: Handle = {
   part: 'tail',
   index: 0,

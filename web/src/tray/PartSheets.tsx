@@ -86,13 +86,14 @@ export function PartSheet({
         options={choices(kind, p.material)}
         onChange={(material) => onChange(withPart(document, index, { material }))}
       />
-      {kind.fields.map((field) => (
+      {kind.fields.filter(used(p)).map((field) => (
         <div key={field.name}>
           <Field
             field={field}
             value={p[field.name]}
             mm={estimate?.dimensions.find((d) => d.part === name && d.name === field.name)?.mm}
             hook={estimate?.hook}
+            bodyMm={estimate && bodyOf(estimate)}
             onChange={(value) => onChange(withPart(document, index, { [field.name]: value }))}
           />
           {field.name === 'feather' && <FeatherNote estimate={estimate} name={name} />}
@@ -154,18 +155,25 @@ function Field({
   value,
   mm,
   hook,
+  bodyMm,
   onChange,
 }: {
   field: PartField
   value: Part[string] | undefined
   mm: number | undefined
   hook: Estimate['hook'] | undefined
+  bodyMm: number | undefined
   onChange: (value: Part[string]) => void
 }) {
   if (value === undefined) return null
   if (field.type === 'length') {
     const reference = field.reference as Reference
-    const lengths = { gap: hook?.gapMm, shank: hook?.shankMm, 'hook-length': hook?.hookLengthMm }
+    const lengths = {
+      gap: hook?.gapMm,
+      shank: hook?.shankMm,
+      'hook-length': hook?.hookLengthMm,
+      body: bodyMm,
+    }
     return (
       <LengthStepper
         label={field.name}
@@ -173,6 +181,7 @@ function Field({
         mm={mm}
         reference={reference}
         referenceMm={lengths[reference] ?? 1}
+        lies={field.name === 'length'}
         onChange={onChange}
       />
     )
@@ -197,6 +206,16 @@ function Field({
       onChange={onChange}
     />
   )
+}
+
+/** What is not trimmed is not clipped to a length. */
+const used = (p: Part) => (field: PartField) => field.name !== 'clip' || p.trim !== 'full'
+
+/** What is wound as body, front to rear, mm. */
+function bodyOf({ spans, hook }: Estimate): number {
+  const body = spans.filter((s) => s.role === 'BODY')
+  if (body.length === 0) return hook.shankMm
+  return Math.max(...body.map((s) => s.toMm)) - Math.min(...body.map((s) => s.fromMm))
 }
 
 /** What one press of a button changes. */

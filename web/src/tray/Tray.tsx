@@ -77,7 +77,7 @@ export const Tray = memo(function Tray(props: Props) {
         <Button onClick={() => setOrdering(true)}>Order…</Button>
         <AddPart
           kinds={kinds}
-          style={document.pattern.school}
+          style={document.pattern.style}
           onAdd={(part) => {
             const next = inserted(parts as Part[], part, kinds)
             onChange(withParts(document, next))
@@ -162,8 +162,8 @@ function HookSheet({ document, onChange }: SheetProps) {
         label="size"
         value={hook.size}
         step={1}
-        low={6}
-        high={22}
+        low={1}
+        high={32}
         onChange={(size) => changeHook({ size })}
       />
       <Choice
@@ -193,6 +193,15 @@ function HookSheet({ document, onChange }: SheetProps) {
         high={2}
         unit={steps(hook.wireSteps ?? 0, 'fine', 'heavy')}
         onChange={(wireSteps) => changeHook({ wireSteps })}
+      />
+      <Choice
+        label="hook barb"
+        value={hook.barb === false ? 'none' : 'up'}
+        options={[
+          ['up', 'up'],
+          ['none', 'none or pressed'],
+        ]}
+        onChange={(barb) => changeHook({ barb: barb === 'up' })}
       />
     </Sheet>
   )

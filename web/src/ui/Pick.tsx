@@ -11,6 +11,8 @@ type Props<T extends string> = {
   placeholder?: string
   /** Where room is short, long words are cut. */
   narrow?: boolean
+  /** Where what stands beside it says what it is, its label is only spoken. */
+  hidden?: boolean
   onChange: (value: T) => void
 }
 
@@ -21,12 +23,13 @@ export function Pick<T extends string>({
   options,
   placeholder,
   narrow,
+  hidden,
   onChange,
 }: Props<T>) {
   const id = useId()
   return (
     <div className="flex items-center justify-between gap-2">
-      <span className="text-soft" id={id}>
+      <span className={hidden ? 'sr-only' : 'text-soft'} id={id}>
         {label}
       </span>
       <Select.Root value={value} onValueChange={onChange}>

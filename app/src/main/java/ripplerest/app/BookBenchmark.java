@@ -17,6 +17,7 @@ import ripplerest.app.patterns.BookSearch;
 import ripplerest.app.patterns.BookSearch.Sort;
 import ripplerest.app.patterns.BookSearch.Wanted;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.core.dressing.Making;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
@@ -172,7 +173,8 @@ class BookBenchmark implements ApplicationRunner {
     for (int i = 0; i < 30; i++) {
       notes.append(any(WORDS, random)).append(' ');
     }
-    return new Pattern(name, style.id(), hook, parts, notes.toString(), any(NATURALS, random));
+    return new Pattern(
+        name, style.id(), hook, parts, notes.toString(), any(NATURALS, random), Making.NONE);
   }
 
   private static <T> T any(List<T> of, SplittableRandom random) {

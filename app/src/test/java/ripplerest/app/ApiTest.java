@@ -130,8 +130,8 @@ class ApiTest {
             "{\"style\":\"forward-plume\",\"likePattern\":\"" + id + "\"}");
     assertThat(created.status()).isEqualTo(201);
     assertThat(created.json().at("/document/pattern/hook/size").asInt()).isEqualTo(14);
-    assertThat(created.json().at("/document/pattern/school").asString()).isEqualTo("forward-plume");
-    assertThat(app.get("/api/patterns/" + id).json().at("/document/pattern/school").asString())
+    assertThat(created.json().at("/document/pattern/style").asString()).isEqualTo("forward-plume");
+    assertThat(app.get("/api/patterns/" + id).json().at("/document/pattern/style").asString())
         .isEqualTo("parachute");
     Answer copy = app.send("POST", "/api/patterns/" + id + "/copies", null);
     assertThat(copy.json().at("/document/pattern/name").asString()).isEqualTo("Willow Skate, copy");

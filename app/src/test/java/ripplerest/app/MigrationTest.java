@@ -85,7 +85,7 @@ class MigrationTest {
       String kept = "";
       for (JsonNode p : patterns) {
         JsonNode opened = get("/api/patterns/" + p.get("id").asString());
-        assertThat(opened.at("/document/version").asInt()).isEqualTo(2);
+        assertThat(opened.at("/document/version").asInt()).isEqualTo(3);
         kept = p.get("name").asString().equals("Kept Dun") ? p.get("id").asString() : kept;
         if (version >= 4 && !kept.isEmpty()) {
           assertThat(get("/api/patterns/" + kept).get("undo").asString())

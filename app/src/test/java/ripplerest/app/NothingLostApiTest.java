@@ -48,7 +48,7 @@ class NothingLostApiTest {
   private Answer follow(String id, String style) throws Exception {
     Answer now = app.get("/api/patterns/" + id);
     ObjectNode document = (ObjectNode) now.json().get("document");
-    ((ObjectNode) document.get("pattern")).put("school", style);
+    ((ObjectNode) document.get("pattern")).put("style", style);
     return app.send("PUT", "/api/patterns/" + id, document.toString(), "If-Match", now.etag());
   }
 
@@ -70,7 +70,7 @@ class NothingLostApiTest {
     assertThat(app.get("/api/log/" + fly).status()).isEqualTo(200);
     String back = "/api/patterns/" + kept + "/undo";
     Answer undone = app.send("POST", back, null, "If-Match", otherwise.etag());
-    assertThat(undone.json().at("/document/pattern/school").asString()).isEqualTo(style);
+    assertThat(undone.json().at("/document/pattern/style").asString()).isEqualTo(style);
     String restore = "/api/patterns/" + dropped + "/restoration";
     assertThat(app.send("POST", restore, null).status()).isEqualTo(200);
     assertThat(app.get("/api/book/file").body()).contains(style);
@@ -91,11 +91,11 @@ class NothingLostApiTest {
         .contains("six");
     String elsewhere = exported.replace(style, style + "-x");
     Answer taken = app.send("POST", "/api/patterns/imports", elsewhere);
-    assertThat(taken.json().at("/document/pattern/school").asString()).isEqualTo(style + "-x");
+    assertThat(taken.json().at("/document/pattern/style").asString()).isEqualTo(style + "-x");
     assertThat(app.get("/api/styles").body()).contains(style + "-x");
     Answer differs =
         app.send("POST", "/api/patterns/imports", elsewhere.replace("\"six\"", "\"half a dozen\""));
-    assertThat(differs.json().at("/document/pattern/school").asString())
+    assertThat(differs.json().at("/document/pattern/style").asString())
         .as("ours stays, theirs gets an id of its own")
         .isEqualTo(style + "-x-2");
   }
@@ -135,7 +135,7 @@ class NothingLostApiTest {
     String id = id(made);
     jdbc.update(
         "update pattern set name = 'Broken Dun', posture = null, updated_at = now() - interval '1"
-            + " hour', document = jsonb_set(document, '{pattern,school}', '\"nowhere\"')"
+            + " hour', document = jsonb_set(document, '{pattern,style}', '\"nowhere\"')"
             + " where id = ?::uuid",
         id);
     String fly =

@@ -96,13 +96,13 @@ class EstimateCommandTest {
   void aBadFileEndsWithTwoAndAProblemDocument(@TempDir Path folder) throws Exception {
     Path bad = folder.resolve("bad.json");
     Files.writeString(
-        bad, Files.readString(Path.of(EXAMPLE)).replace("\"size\": 14", "\"size\": 2"));
+        bad, Files.readString(Path.of(EXAMPLE)).replace("\"size\": 14", "\"size\": 72"));
     Run run = run(bad.toString());
     assertThat(run.status()).isEqualTo(2);
     assertThat(run.out()).isEmpty();
     assertThat(run.err())
         .contains("/pattern/hook/size")
-        .contains("\"2\"")
+        .contains("\"72\"")
         .contains("6")
         .contains("remedy");
   }

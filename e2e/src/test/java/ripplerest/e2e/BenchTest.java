@@ -204,13 +204,13 @@ class BenchTest extends OnBench {
   @Test
   void aLengthCanBePinnedAndKeepsItsMillimetresOnAnotherHook() {
     openCopyOf("Willow Skate");
-    button("pin barb").click();
+    pick("barb is said", "in mm");
     assertThat(field("barb")).hasValue("8");
     field("size").fill("18");
     field("size").press("Enter");
     settled();
     assertThat(field("barb")).hasValue("8");
-    button("barb by rule").click();
+    pick("barb is said", "by rule");
     assertThat(field("barb")).hasValue("2.58");
   }
 

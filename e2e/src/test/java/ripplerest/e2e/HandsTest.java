@@ -112,10 +112,10 @@ class HandsTest extends OnBench {
   @Test
   void aValueIsTypedWithAUnit() {
     openCopyOf("Lantern Dun");
-    typed("9mm", "9.0 mm", "length by rule");
-    typed("3/8in", "9.5 mm", "length by rule");
+    typed("9mm", "9.0 mm", "in mm");
+    typed("3/8in", "9.5 mm", "in mm");
     typed("1.5 gaps", "6.0 mm", "× gap");
-    typed("2 eyes", "1.9 mm", "length by rule");
+    typed("2 eyes", "1.9 mm", "in mm");
   }
 
   private void typed(String text, String shown, String sheet) {

@@ -59,6 +59,7 @@ class HooksAndStylesTest {
     page.navigate(site.address);
     by(AriaRole.BUTTON, "Copy").click();
     assertThat(page.getByLabel("Name of the fly")).hasValue("Lantern Dun, copy");
+    assertThat(page.getByTestId("fly")).isVisible();
     page.getByRole(AriaRole.TAB).first().click();
     by(AriaRole.COMBOBOX, "hook").click();
     by(AriaRole.OPTION, "bin 7").click();

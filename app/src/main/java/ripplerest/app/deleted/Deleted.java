@@ -63,7 +63,7 @@ public class Deleted {
         union all
         select 'FLY', id::text, name, deleted_at from logged_fly where deleted_at is not null
         union all
-        select 'STYLE', id, label, deleted_at from house_school where deleted_at is not null
+        select 'STYLE', id, label, deleted_at from house_style where deleted_at is not null
         union all
         select 'HOOK', id::text, name, deleted_at from own_hook where deleted_at is not null
         union all

@@ -66,12 +66,12 @@ class Purge {
           jdbc.update("delete from own_hook where deleted_at < ?", old);
           jdbc.update(
               """
-              delete from house_school s where deleted_at < ?
-                and not exists (select 1 from pattern p where p.school = s.id)
+              delete from house_style s where deleted_at < ?
+                and not exists (select 1 from pattern p where p.style = s.id)
                 and not exists (select 1 from pattern_step p
-                  where p.document #>> '{pattern,school}' = s.id)
+                  where p.document #>> '{pattern,style}' = s.id)
                 and not exists (select 1 from logged_fly f
-                  where f.entry #>> '{document,pattern,school}' = s.id)""",
+                  where f.entry #>> '{document,pattern,style}' = s.id)""",
               old);
           jdbc.update(
               """

@@ -84,7 +84,7 @@ class HookController {
   private static List<HookSpec> catalogue() {
     List<HookSpec> catalogue = new ArrayList<>();
     for (HookSpec.Shape shape : HookSpec.Shape.values()) {
-      for (int size = HookSpec.LARGEST; size <= HookSpec.SMALLEST; size += STEP) {
+      for (int size = HookSpec.USUAL_LARGEST; size <= HookSpec.USUAL_SMALLEST; size += STEP) {
         catalogue.add(new HookSpec(size, shape, 0, 0));
       }
     }

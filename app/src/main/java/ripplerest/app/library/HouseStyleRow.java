@@ -14,7 +14,7 @@ import ripplerest.core.sizing.Style;
 
 /** A style of the tier's own: whose copy it is, and the rules that differ. */
 @Entity
-@Table(name = "house_school")
+@Table(name = "house_style")
 public class HouseStyleRow {
   @Id private String id;
 

@@ -32,7 +32,7 @@ public class BookSearch implements InUse {
     NATURAL("lower(natural_insect), lower(name), id"),
     /** Large hooks first. */
     HOOK("hook_size, lower(name), id"),
-    STYLE("school, lower(name), id"),
+    STYLE("style, lower(name), id"),
     /** Changed last first. */
     CHANGED("updated_at desc, id");
 
@@ -91,7 +91,7 @@ public class BookSearch implements InUse {
     values.forEach(count::setParameter);
     Query rows =
         manager.createNativeQuery(
-            "select id, name, natural_insect, school, hook_size, hook_shape, posture, materials,"
+            "select id, name, natural_insect, style, hook_size, hook_shape, posture, materials,"
                 + " archived_at, updated_at from pattern where "
                 + where
                 + " order by "
@@ -185,7 +185,7 @@ public class BookSearch implements InUse {
               values.put("hook", size);
             });
     equal("lower(natural_insect)", "natural", w.natural().toLowerCase(), all, values);
-    equal("school", "school", w.style(), all, values);
+    equal("style", "style", w.style(), all, values);
     equal("posture", "posture", w.posture().map(Words::id).orElse(""), all, values);
     return String.join(" and ", all);
   }
@@ -213,7 +213,7 @@ public class BookSearch implements InUse {
         t.get("id", UUID.class),
         t.get("name", String.class),
         t.get("natural_insect", String.class),
-        t.get("school", String.class),
+        t.get("style", String.class),
         t.get("hook_size", Number.class).intValue(),
         t.get("hook_shape", String.class),
         Optional.ofNullable(t.get("posture", String.class))

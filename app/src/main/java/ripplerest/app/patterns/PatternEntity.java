@@ -24,7 +24,7 @@ public class PatternEntity {
   @Column(nullable = false)
   private String name;
 
-  @Column(name = "school", nullable = false)
+  @Column(name = "style", nullable = false)
   private String style;
 
   @Column(name = "hook_size", nullable = false)

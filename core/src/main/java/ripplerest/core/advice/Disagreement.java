@@ -10,6 +10,7 @@ import ripplerest.core.dressing.Length.Reference;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Place;
 import ripplerest.core.dressing.Wing;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
@@ -113,15 +114,15 @@ public record Disagreement(String name, String asItIs, String otherwise, Pattern
         : Optional.empty();
   }
 
-  /** To the bend is taken as one hook length, short as two thirds of the shank. */
+  /** Short is taken as two thirds of the shank. */
   private static Disagreement wing(Pattern pattern, int i, Wing wing, String name) {
-    Length toBend = new Length.Rule(Reference.HOOK_LENGTH, 1);
+    Length toBend = new Length.Reach(Place.at(Place.Landmark.BEND));
     boolean is = toBend.equals(wing.length());
     Length other = is ? new Length.Rule(Reference.SHANK, 0.65) : toBend;
     return new Disagreement(
         name + ": to the bend or short",
-        is ? "a hook length" : "as it is",
-        is ? "two thirds of the shank" : "a hook length",
+        is ? "to the bend" : "as it is",
+        is ? "two thirds of the shank" : "to the bend",
         pattern.withPart(i, pattern.parts().get(i).with("length", other)));
   }
 

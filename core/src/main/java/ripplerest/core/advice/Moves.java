@@ -90,7 +90,7 @@ final class Moves {
     PartKind kind = PartKind.of(part);
     Map<String, Object> values = kind.values(part);
     for (PartKind.Field field : kind.fields()) {
-      if (field.isAtHand()) {
+      if (field.isAtHand() || !part.uses(field.name())) {
         continue;
       }
       Object value = values.get(field.name());
@@ -113,6 +113,12 @@ final class Moves {
 
   private void length(int i, PartKind kind, PartKind.Field field, Length now) {
     Style.Rule rule = style.rule(kind.id(), field.name());
+    if (now instanceof Length.Reach reach && rule.reaches(reach)) {
+      double past = reach.to().offset();
+      each(rule, past, 0.5)
+          .forEach(
+              v -> all.add(new Move(i, field.name(), rule.length("" + v), effort(rule, v - past))));
+    }
     if (!(now instanceof Length.Rule) || rule.low().isEmpty()) {
       return; // pinned by the tier, who means it
     }

@@ -43,7 +43,7 @@ public final class SizeRun {
   public static List<Row> of(PreparedFly fly, Work work) {
     Pattern pattern = fly.pattern();
     TreeSet<Integer> sizes = new TreeSet<>(List.of(pattern.hook().size()));
-    for (int size = HookSpec.LARGEST; size <= HookSpec.SMALLEST; size += STEP) {
+    for (int size = HookSpec.USUAL_LARGEST; size <= HookSpec.USUAL_SMALLEST; size += STEP) {
       sizes.add(size);
     }
     Options options = Options.withReserve(work);

@@ -84,16 +84,9 @@ public final class Assembler {
     shape(Part.TentWing.class, (on, name, wing) -> on.wings.tent(name, wing));
     shape(Part.Tail.class, (on, name, tail) -> on.hackles.tail(name, tail));
     shape(Part.Legs.class, (on, name, legs) -> on.hackles.legs(name, legs));
-    shape(
-        Part.CollarHackle.class,
-        (on, name, h) -> on.hackles.collar(name, h.material(), h.turns(), h.trim(), 0));
-    shape(
-        Part.SoftCollar.class,
-        (on, name, h) -> on.hackles.collar(name, h.material(), h.turns(), Trim.FULL, h.drape()));
-    shape(
-        Part.SpunPlume.class,
-        (on, name, h) -> on.hackles.collar(name, h.material(), h.turns(), h.trim(), 0));
-    shape(Part.MixedHackle.class, (on, name, h) -> on.hackles.mixed(name, h));
+    shape(Part.CollarHackle.class, (on, name, h) -> on.hackles.collar(name, h, h.trim(), 0));
+    shape(Part.SoftCollar.class, (on, name, h) -> on.hackles.collar(name, h, Trim.FULL, h.drape()));
+    shape(Part.SpunPlume.class, (on, name, h) -> on.hackles.collar(name, h, h.trim(), 0));
     shape(Part.PalmeredHackle.class, (on, name, h) -> on.hackles.palmered(name, h));
     shape(Part.ParachuteHackle.class, (on, name, h) -> on.hackles.parachute(name, h));
     laidWithTheShank(Part.Thread.class, Part.Body.class, Part.Thorax.class, Part.EggSac.class);

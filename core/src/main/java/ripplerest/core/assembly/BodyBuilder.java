@@ -18,7 +18,6 @@ import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
 import ripplerest.core.sizing.Girth;
 import ripplerest.core.sizing.SizedPattern;
-import ripplerest.core.sizing.SizedPattern.Span;
 import ripplerest.core.water.Floatant;
 
 /** One fly as it grows, and the few ways in which anything is laid on it. */
@@ -46,7 +45,7 @@ final class BodyBuilder {
   BodyBuilder(SizedPattern sized, Materials materials, Floatant floatant, Mesh mesh) {
     this.sized = sized;
     this.hook = sized.hook();
-    this.girth = new Girth(sized.pattern(), sized.hook());
+    this.girth = new Girth(sized);
     this.materials = materials;
     this.floatant = floatant;
     this.mesh = mesh;
@@ -78,24 +77,9 @@ final class BodyBuilder {
     return girth.front();
   }
 
-  /** The last collar tied before this part, or the first one there is. */
-  String collarBefore(String part) {
-    List<String> names = sized.pattern().names();
-    List<String> collars = names.stream().filter(n -> isCollar(Pattern.kindOf(n))).toList();
-    return collars.stream()
-        .filter(n -> names.indexOf(n) < names.indexOf(part))
-        .reduce((one, later) -> later)
-        .orElseGet(() -> collars.get(0));
-  }
-
-  private static boolean isCollar(String kind) {
-    return kind.equals("collar-hackle");
-  }
-
-  /** The middle of a part's own stretch of shank, or of the head's end where it has none. */
+  /** Where a part is bound in, mm behind the eye. */
   double seat(String part) {
-    List<Span> spans = sized.spansOf(part);
-    return spans.isEmpty() ? sized.span("head").toMm() : spans.get(0).middleMm();
+    return sized.seatMm(part);
   }
 
   double bundleRadius(String material) {
@@ -111,26 +95,42 @@ final class BodyBuilder {
   }
 
   /**
-   * Wraps a stretch of the shank.
+   * One layer wound on the shank.
    *
-   * @param shown material whose surface meets the water
-   * @param radius by the share of the stretch, from the eye's end
+   * @param part it belongs to
+   * @param radius over it by the distance behind the eye, mm
    */
-  void wrap(Span span, String part, String material, String shown, DoubleUnaryOperator radius) {
-    int count = Math.max(1, (int) Math.ceil(span.lengthMm() / mesh.sliceMm()));
-    double length = span.lengthMm() / count;
-    Bulk bulk = bulk(part, material);
+  record Layer(String part, String material, DoubleUnaryOperator radius) {}
+
+  /**
+   * Wraps a stretch of the shank, layer on layer; a layer that comes out thinner than what it lies
+   * on has sunk in.
+   *
+   * @param layers in the order of winding, one or more
+   * @param part to which the surface belongs
+   * @param shown material whose surface meets the water
+   */
+  void wrap(double fromMm, double lengthMm, List<Layer> layers, String part, String shown) {
+    int count = Math.max(1, (int) Math.ceil(lengthMm / mesh.sliceMm()));
+    double length = lengthMm / count;
     double wireRadius = hook.wireMm() / 2;
     List<Slice> slices = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      double t = (i + 0.5) / count;
-      double r = Math.max(1.01 * wireRadius, radius.applyAsDouble(t));
-      double wireShare = wireRadius * wireRadius / (r * r);
-      double buoyant = wireShare + (1 - wireShare) * bulk.buoyantShare();
-      Vector3D at = hook.onShank(span.fromMm() + t * span.lengthMm());
-      slices.add(new Slice(at, length, r, buoyant));
-      double dressing = Math.PI * (r * r - wireRadius * wireRadius) * length;
-      weigh(part, at, dressing * bulk.solidShare() * bulk.density());
+      double mm = fromMm + (i + 0.5) / count * lengthMm;
+      Vector3D at = hook.onShank(mm);
+      double under = wireRadius;
+      double buoyant = wireRadius * wireRadius;
+      for (Layer layer : layers) {
+        double r = Math.max(1.01 * wireRadius, layer.radius().applyAsDouble(mm));
+        if (r > under) {
+          Bulk bulk = bulk(layer.part(), layer.material());
+          double ring = r * r - under * under;
+          buoyant += ring * bulk.buoyantShare();
+          weigh(layer.part(), at, Math.PI * ring * length * bulk.solidShare() * bulk.density());
+          under = r;
+        }
+      }
+      slices.add(new Slice(at, length, under, buoyant / (under * under)));
     }
     members.add(new Member(part, SHANK_LINE, surface(part, shown), slices));
   }

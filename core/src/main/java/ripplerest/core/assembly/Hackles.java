@@ -2,9 +2,12 @@ package ripplerest.core.assembly;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.dressing.FurtherFeather;
 import ripplerest.core.dressing.LegSet;
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Tie;
 import ripplerest.core.dressing.Trim;
+import ripplerest.core.dressing.Turned;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Property;
 import ripplerest.core.sizing.SizedPattern.Span;
@@ -35,8 +38,9 @@ final class Hackles {
 
   void tail(String name, Part.Tail tail) {
     double splay = Math.toRadians(tail.splay());
-    Vector3D along = hook.shankDirection(hook.shankMm());
-    Vector3D root = hook.bendStart().add(new Vector3D(0, 0, hook.wireMm() / 2));
+    double seat = layup.sized.seatMm(name);
+    Vector3D along = hook.shankDirection(seat);
+    Vector3D root = hook.onShank(seat).add(new Vector3D(0, 0, hook.wireMm() / 2));
     double length = layup.sized.mm(name, "length");
     for (int i = 0; i < tail.count(); i++) {
       double side = splay * ((i + 0.5) / tail.count() - 0.5);
@@ -49,8 +53,7 @@ final class Hackles {
   void legs(String name, Part.Legs legs) {
     double length = layup.sized.mm(name, "length");
     double set = legs.set() == LegSet.UP ? LEGS_SET : -LEGS_SET;
-    List<Span> thorax = layup.sized.spansOf("thorax");
-    double seat = thorax.isEmpty() ? layup.sized.span("body").fromMm() : thorax.get(0).middleMm();
+    double seat = layup.sized.seatMm(name);
     for (int i = 0; i < legs.count(); i++) {
       double t = legs.count() == 1 ? 0.5 : i / (legs.count() - 1.0);
       double from = LEGS_BACK + t * (LEGS_ACROSS - LEGS_BACK);
@@ -71,28 +74,28 @@ final class Hackles {
    *
    * @param drape how far all of them lean back, °
    */
-  void collar(String name, String material, double turns, Trim trim, double drape) {
+  <T extends Part & Turned> void collar(String name, T hackle, Trim trim, double drape) {
     List<Span> spans = layup.sized.spansOf(name).stream().filter(s -> s.lengthMm() > 1e-6).toList();
     if (!spans.isEmpty()) {
-      wound(name, material, turns, layup.seatRadius(), spans, trim, Math.toRadians(drape));
-    }
-  }
-
-  /** Through the turns of the collar before it. */
-  void mixed(String name, Part.MixedHackle h) {
-    List<Span> spans =
-        layup.sized.spansOf(layup.collarBefore(name)).stream()
-            .filter(s -> s.lengthMm() > 1e-6)
-            .toList();
-    if (!spans.isEmpty()) {
-      wound(name, h.material(), h.turns(), layup.seatRadius(), spans, h.trim(), 0);
+      wound(name, hackle.tie(), hackle.turns(), spans, trim, Math.toRadians(drape));
     }
   }
 
   void palmered(String name, Part.PalmeredHackle h) {
-    Span body = layup.sized.span("body");
-    if (body.lengthMm() > 1e-6) {
-      wound(name, h.material(), h.turns(), layup.bodyRadius(), List.of(body), h.trim(), 0);
+    List<Span> spans = layup.sized.spansOf(name).stream().filter(s -> s.lengthMm() > 1e-6).toList();
+    if (!spans.isEmpty()) {
+      wound(name, h.tie(), h.turns(), spans, h.trim(), 0);
+    }
+  }
+
+  /** All feathers of a hackle, the first one's barbs first. */
+  private void wound(
+      String name, Tie tie, double turns, List<Span> spans, Trim trim, double drape) {
+    double barb = layup.sized.mm(name, "barb");
+    wound(name, tie.material(), turns, barb, spans, trim, drape);
+    for (FurtherFeather f : tie.with()) {
+      double other = f.barb().map(length -> layup.sized.mm(name, length)).orElse(barb);
+      wound(name, f.material(), f.turns(), other, spans, trim, drape);
     }
   }
 
@@ -100,16 +103,16 @@ final class Hackles {
       String name,
       String material,
       double turns,
-      double hub,
+      double barb,
       List<Span> spans,
       Trim trim,
       double drape) {
-    double barb = layup.sized.mm(name, "barb");
     double clip = trim == Trim.FULL ? Double.POSITIVE_INFINITY : layup.sized.mm(name, "clip");
     double wound = spans.stream().mapToDouble(Span::lengthMm).sum();
-    int pairs = pairs(material, turns, hub);
+    int pairs = pairs(material, turns, hub(spans.get(0).middleMm()));
     for (int p = 0; p < pairs; p++) {
       double x = along(spans, wound * (p + 0.5) / pairs);
+      double hub = hub(x);
       double round = Math.PI * Scatter.GOLDEN.at(p);
       double lean = drape + Scatter.LEAN_RAD * Scatter.PLASTIC.centred(p);
       double length = barb * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
@@ -126,6 +129,11 @@ final class Hackles {
     }
   }
 
+  /** What a feather is wound on, mm from the axis of the wire. */
+  private double hub(double mm) {
+    return layup.girth.outer(mm);
+  }
+
   /** How long a barb may be where scissors have passed. */
   private static double reach(
       double rootMm, double hub, Vector3D direction, Trim trim, double clip) {
@@ -140,24 +148,33 @@ final class Hackles {
 
   /** A parachute's barbs lie flat round the post, each turn under the one before. */
   void parachute(String name, Part.ParachuteHackle hackle) {
-    Part.Post post = layup.sized.pattern().part(Part.Post.class).orElseThrow();
-    double stem = layup.get(hackle.material(), Property.STEM_DIAMETER);
-    double hub = 0.8 * layup.bundleRadius(post.material()) + stem / 2;
     double barb = layup.sized.mm(name, "barb");
+    parachute(name, hackle, hackle.material(), hackle.turns(), barb);
+    for (FurtherFeather f : hackle.tie().with()) {
+      double other = f.barb().map(length -> layup.sized.mm(name, length)).orElse(barb);
+      parachute(name, hackle, f.material(), f.turns(), other);
+    }
+  }
+
+  private void parachute(
+      String name, Part.ParachuteHackle hackle, String material, double turns, double barb) {
+    Part.Post post = layup.sized.pattern().part(Part.Post.class).orElseThrow();
+    double stem = layup.get(material, Property.STEM_DIAMETER);
+    double hub = 0.8 * layup.bundleRadius(post.material()) + stem / 2;
     double cup = Math.toRadians(hackle.droop());
     double seat = layup.seat("post");
-    int pairs = pairs(hackle.material(), hackle.turns(), hub);
+    int pairs = pairs(material, turns, hub);
     for (int p = 0; p < pairs; p++) {
       double round = Math.PI * Scatter.GOLDEN.at(p);
       double droop = cup + Scatter.LEAN_RAD / 2 * Scatter.PLASTIC.centred(p);
       double length = barb * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
-      double height = layup.bodyRadius() + stem * (0.5 + hackle.turns() * (1 - (p + 0.5) / pairs));
+      double height = layup.bodyRadius() + stem * (0.5 + turns * (1 - (p + 0.5) / pairs));
       for (int side : new int[] {-1, 1}) {
         Vector3D out = new Vector3D(-Math.cos(round), side * Math.sin(round), 0);
         Vector3D direction =
             out.scalarMultiply(Math.cos(droop)).add(new Vector3D(0, 0, -Math.sin(droop)));
         Vector3D root = hook.onShank(seat).add(hub, out).add(new Vector3D(0, 0, height));
-        layup.fibre(name, hackle.material(), root, direction, length);
+        layup.fibre(name, material, root, direction, length);
       }
     }
   }

@@ -10,11 +10,11 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Slice;
 import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Part;
-import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.Wound;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Property;
 import ripplerest.core.sizing.Girth;
+import ripplerest.core.sizing.SizedPattern.Piece;
 import ripplerest.core.sizing.SizedPattern.Span;
 import ripplerest.core.sizing.Strand;
 
@@ -50,6 +50,8 @@ final class Shank {
     double section = Math.PI * hook.wireMm() * hook.wireMm() / 4;
     double perMm = section * layup.get(WIRE, Property.DENSITY);
     double asWeighed = hook.massMg(perMm / section) / (hook.wireLengthMm() * perMm);
+    double dressed =
+        layup.sized.pieces().stream().mapToDouble(Piece::toMm).max().orElse(hook.shankMm());
     List<Slice> free = new ArrayList<>();
     double arc = 0;
     List<Vector3D> path = hook.wire(layup.sliceMm());
@@ -58,7 +60,7 @@ final class Shank {
       Vector3D middle = path.get(i).add(path.get(i - 1)).scalarMultiply(0.5);
       layup.weigh("hook", middle, length * perMm * asWeighed);
       arc += length;
-      if (arc > hook.shankMm() + 1e-6) {
+      if (arc > Math.max(dressed, hook.shankMm()) + 1e-6) {
         free.add(new Slice(middle, length, hook.wireMm() / 2, 1));
       }
     }
@@ -74,32 +76,46 @@ final class Shank {
     layup.bare("hook", WIRE, ring);
   }
 
-  /** Everything that has a stretch of shank to itself covers it from eye to bend. */
+  /** What is wound covers the shank from eye to bend, layer on layer. */
   void dressed() {
-    for (Span span : layup.sized.spans()) {
-      if (span.lengthMm() > 1e-6) {
-        cover(span);
+    for (Piece piece : layup.sized.pieces()) {
+      if (piece.lengthMm() > 1e-6) {
+        cover(piece);
       }
     }
   }
 
-  private void cover(Span span) {
-    Pattern pattern = layup.sized.pattern();
-    switch (span.role()) {
-      case BODY, THORAX, EGG_SAC ->
-          wrap(span, span.part(), layup.girth.wound(span.part()).material());
-      case BEAD -> {
-        Part.Bead bead = pattern.part(Part.Bead.class).orElseThrow();
-        // its mass is laid on with the part; here is the surface that meets the water
-        layup.bare(span.part(), bead.material(), bead(span, bead));
-      }
-      case HEAD -> wrap(span, THREAD, thread());
-      default -> layup.wrap(span, THREAD, thread(), shown(span), t -> layup.girth.at(span, t));
+  private void cover(Piece piece) {
+    Span top = piece.outermost();
+    if (top.role() == Span.Role.BEAD) {
+      // its mass is laid on with the part; here is the surface that meets the water
+      Part.Bead bead = layup.sized.pattern().part(Part.Bead.class).orElseThrow();
+      layup.bare(top.part(), bead.material(), bead(top, bead));
+      return;
     }
+    List<Span> spans = piece.layers().isEmpty() ? List.of(top) : piece.layers();
+    List<BodyBuilder.Layer> layers = spans.stream().map(this::layer).toList();
+    layup.wrap(piece.fromMm(), piece.lengthMm(), layers, owner(top), shown(top));
   }
 
-  private void wrap(Span span, String part, String material) {
-    layup.wrap(span, part, material, material, t -> layup.girth.at(span, t));
+  private BodyBuilder.Layer layer(Span span) {
+    return new BodyBuilder.Layer(owner(span), material(span), mm -> layup.girth.of(span, mm));
+  }
+
+  /** Head, and what hackle and wings are bound down with, are thread. */
+  private static String owner(Span span) {
+    return isBody(span) ? span.part() : THREAD;
+  }
+
+  private static boolean isBody(Span span) {
+    return switch (span.role()) {
+      case BODY, THORAX, EGG_SAC -> true;
+      default -> false;
+    };
+  }
+
+  private String material(Span span) {
+    return isBody(span) ? layup.girth.wound(span.part()).material() : thread();
   }
 
   private String thread() {
@@ -110,7 +126,7 @@ final class Shank {
   private String shown(Span span) {
     return span.role() == Span.Role.HACKLE
         ? layup.sized.pattern().part(span.part()).orElseThrow().material()
-        : thread();
+        : material(span);
   }
 
   private List<Slice> bead(Span span, Part.Bead bead) {
@@ -143,12 +159,13 @@ final class Shank {
 
   /** Leaves the shank at the bend. */
   void extended(String name, Part.ExtendedBody body) {
-    Vector3D along = hook.shankDirection(hook.shankMm());
+    double seat = layup.sized.seatMm(name);
+    Vector3D along = hook.shankDirection(seat);
     double tilt = Math.toRadians(body.rise()) + Math.atan2(along.getZ(), along.getX());
     Vector3D direction = new Vector3D(Math.cos(tilt), 0, Math.sin(tilt));
     double length = layup.sized.mm(name, "length");
     double front = body.wires() * hook.wireMm() / 2;
-    Vector3D foot = hook.bendStart().add(new Vector3D(0, 0, hook.wireMm() / 2));
+    Vector3D foot = hook.onShank(seat).add(new Vector3D(0, 0, hook.wireMm() / 2));
     layup.rod(
         name,
         SHANK_LINE,

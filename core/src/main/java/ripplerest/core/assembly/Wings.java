@@ -195,7 +195,8 @@ final class Wings {
   }
 
   void shuck(String name, Part.Shuck shuck) {
-    Vector3D along = hook.shankDirection(hook.shankMm());
+    double seat = layup.sized.seatMm(name);
+    Vector3D along = hook.shankDirection(seat);
     double fall = Math.atan2(along.getZ(), along.getX()) - SHUCK_FALL;
     Vector3D direction = new Vector3D(Math.cos(fall), 0, Math.sin(fall));
     double radius = shuck.fullness() * layup.bundleRadius(shuck.material());
@@ -204,7 +205,7 @@ final class Wings {
         name,
         name,
         shuck.material(),
-        hook.bendStart(),
+        hook.onShank(seat),
         direction,
         length,
         t -> radius * (1 - 0.7 * t));

@@ -8,12 +8,9 @@ import ripplerest.core.material.Form;
  * alike, once it has its place there; the assembly alone has to learn its shape. {@code feather} is
  * the usable length of the feather at hand, mm, 0 where nobody measured it.
  */
-public sealed interface Part {
+public sealed interface Part extends Tied {
   /** Most fibres in a tail. */
   int MOST_FIBRES = 24;
-
-  /** Name of the material it is made of. */
-  String material();
 
   /** Stable name of this kind of part, such as {@code tail}. */
   default String kind() {
@@ -22,7 +19,17 @@ public sealed interface Part {
 
   /** The same part of another material. */
   default Part withMaterial(String other) {
-    return with("material", other);
+    return tied(tie().withMaterial(other));
+  }
+
+  /** The same part, bound in otherwise. */
+  default Part tied(Tie other) {
+    return PartKind.of(this).create(other, PartKind.of(this).values(this));
+  }
+
+  /** Whether a field has a meaning here: what is not trimmed is not clipped to a length. */
+  default boolean uses(String field) {
+    return !field.equals("clip") || !PartKind.of(this).values(this).get("trim").equals("full");
   }
 
   /** The same part with one field otherwise. */
@@ -32,41 +39,39 @@ public sealed interface Part {
 
   /** Thread that the fly is tied with; it shows at the head and between parts. */
   @MadeOf(Form.WRAP)
-  record Thread(String material, @Range(low = 20, high = 210, unit = "denier") int denier)
-      implements Part {
+  record Thread(Tie tie, @Range(low = 20, high = 210, unit = "denier") int denier) implements Part {
     public Thread {
-      PartKind.check(Thread.class, material, denier);
+      PartKind.check(Thread.class, tie, denier);
     }
   }
 
   /** A bead behind the eye. */
   @MadeOf(Form.SOLID)
-  record Bead(String material, @Range(low = 1, high = 5, unit = "mm") double diameter)
-      implements Part {
+  record Bead(Tie tie, @Range(low = 1, high = 5, unit = "mm") double diameter) implements Part {
     public Bead {
-      PartKind.check(Bead.class, material, diameter);
+      PartKind.check(Bead.class, tie, diameter);
     }
   }
 
   /** Heavy wire wound on the shank under body and thorax. */
   @MadeOf(Form.STRAND)
-  record WeightWire(String material, @Range(low = 2, high = 30, unit = "turns") double turns)
+  record WeightWire(Tie tie, @Range(low = 2, high = 30, unit = "turns") double turns)
       implements Part, Turned {
     public WeightWire {
-      PartKind.check(WeightWire.class, material, turns);
+      PartKind.check(WeightWire.class, tie, turns);
     }
   }
 
   /** Fibres that trail behind the bend; {@code splay}: angle between the outermost two. */
   @MadeOf(Form.FIBRE)
   record Tail(
-      String material,
+      Tie tie,
       @Range(low = 2, high = MOST_FIBRES, unit = "fibres") int count,
       Length length,
       @Range(low = 0, high = 120, unit = "deg") double splay)
       implements Part, Counted {
     public Tail {
-      PartKind.check(Tail.class, material, count, length, splay);
+      PartKind.check(Tail.class, tie, count, length, splay);
     }
 
     @Override
@@ -78,22 +83,20 @@ public sealed interface Part {
   /** A case that the insect drags behind it: loose yarn or dubbing, tapered. */
   @MadeOf(Form.BUNDLE)
   record Shuck(
-      String material, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
+      Tie tie, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
       implements Part, Soft {
     public Shuck {
-      PartKind.check(Shuck.class, material, fullness, length);
+      PartKind.check(Shuck.class, tie, fullness, length);
     }
   }
 
   /** A ball at the end of the body. */
   @MadeOf(Form.WRAP)
   record EggSac(
-      String material,
-      @Range(low = 1.2, high = 8, unit = "wire diameters") double wires,
-      Length length)
+      Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires, Length length)
       implements Part, Wound, Stretching {
     public EggSac {
-      PartKind.check(EggSac.class, material, wires, length);
+      PartKind.check(EggSac.class, tie, wires, length);
     }
 
     @Override
@@ -110,31 +113,31 @@ public sealed interface Part {
   /** A body that reaches past the bend; {@code rise}: angle at which it leaves the shank. */
   @MadeOf(Form.WRAP)
   record ExtendedBody(
-      String material,
+      Tie tie,
       @Range(low = 1.2, high = 6, unit = "wire diameters") double wires,
       Length length,
       @Range(low = -20, high = 90, unit = "deg") double rise)
       implements Part {
     public ExtendedBody {
-      PartKind.check(ExtendedBody.class, material, wires, length, rise);
+      PartKind.check(ExtendedBody.class, tie, wires, length, rise);
     }
   }
 
   /** One strand wound in open turns over the body. */
   @MadeOf(Form.STRAND)
-  record Rib(String material, @Range(low = 2, high = 14, unit = "turns") double turns)
+  record Rib(Tie tie, @Range(low = 2, high = 14, unit = "turns") double turns)
       implements Part, Turned {
     public Rib {
-      PartKind.check(Rib.class, material, turns);
+      PartKind.check(Rib.class, tie, turns);
     }
   }
 
   /** The abdomen along the shank; {@code wires}: its thickness. */
   @MadeOf(Form.WRAP)
-  record Body(String material, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires)
+  record Body(Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires)
       implements Part, Wound {
     public Body {
-      PartKind.check(Body.class, material, wires);
+      PartKind.check(Body.class, tie, wires);
     }
 
     @Override
@@ -145,36 +148,34 @@ public sealed interface Part {
 
   /** Marker bands drawn or wound over a body of thread; they weigh next to nothing. */
   @MadeOf(Form.WRAP)
-  record Bands(String material, @Range(low = 1, high = 12, unit = "bands") int count)
-      implements Part {
+  record Bands(Tie tie, @Range(low = 1, high = 12, unit = "bands") int count) implements Part {
     public Bands {
-      PartKind.check(Bands.class, material, count);
+      PartKind.check(Bands.class, tie, count);
     }
   }
 
   /** Hackle wound in open turns along the body and bound down. */
   @MadeOf(Form.HACKLE)
   record PalmeredHackle(
-      String material,
+      Tie tie,
       @Range(low = 2, high = 14, unit = "turns") double turns,
       Length barb,
       Trim trim,
+      Length clip,
       @Range(low = 0, high = 200, unit = "mm") double feather)
       implements Part, Hackle {
     public PalmeredHackle {
-      PartKind.check(PalmeredHackle.class, material, turns, barb, trim, feather);
+      PartKind.check(PalmeredHackle.class, tie, turns, barb, trim, clip, feather);
     }
   }
 
   /** The fuller part of the body next to wing and hackle. */
   @MadeOf(Form.WRAP)
   record Thorax(
-      String material,
-      @Range(low = 1.2, high = 10, unit = "wire diameters") double wires,
-      Length length)
+      Tie tie, @Range(low = 1.2, high = 10, unit = "wire diameters") double wires, Length length)
       implements Part, Wound, Stretching {
     public Thorax {
-      PartKind.check(Thorax.class, material, wires, length);
+      PartKind.check(Thorax.class, tie, wires, length);
     }
 
     @Override
@@ -190,99 +191,93 @@ public sealed interface Part {
 
   /** A strip folded over the thorax. */
   @MadeOf(Form.WRAP)
-  record ThoraxCover(
-      String material, @Range(low = 0.5, high = 4, unit = "wire diameters") double wires)
+  record ThoraxCover(Tie tie, @Range(low = 0.5, high = 4, unit = "wire diameters") double wires)
       implements Part {
     public ThoraxCover {
-      PartKind.check(ThoraxCover.class, material, wires);
+      PartKind.check(ThoraxCover.class, tie, wires);
     }
   }
 
   /** Legs to both sides of the thorax, {@code count} a side. */
   @MadeOf(Form.FIBRE)
   record Legs(
-      String material,
-      @Range(low = 1, high = 4, unit = "a side") int count,
-      Length length,
-      LegSet set)
+      Tie tie, @Range(low = 1, high = 4, unit = "a side") int count, Length length, LegSet set)
       implements Part, Counted {
     public Legs {
-      PartKind.check(Legs.class, material, count, length, set);
+      PartKind.check(Legs.class, tie, count, length, set);
     }
   }
 
   /** Soft plumes laid flat over the body; {@code spread}: angle between the outermost two. */
   @MadeOf(Form.BUNDLE)
   record FlatWing(
-      String material,
+      Tie tie,
       @Range(low = 1, high = 8, unit = "plumes") int count,
       Length length,
       @Range(low = 0, high = 120, unit = "deg") double spread)
       implements Part, Counted, Wing, Soft {
     public FlatWing {
-      PartKind.check(FlatWing.class, material, count, length, spread);
+      PartKind.check(FlatWing.class, tie, count, length, spread);
     }
   }
 
   /** Soft plumes tied in behind the eye and reaching out over it. */
   @MadeOf(Form.BUNDLE)
   record ForwardPlume(
-      String material,
+      Tie tie,
       @Range(low = 1, high = 8, unit = "plumes") int count,
       Length length,
       @Range(low = 0, high = 80, unit = "deg") double lift)
       implements Part, Counted, Soft {
     public ForwardPlume {
-      PartKind.check(ForwardPlume.class, material, count, length, lift);
+      PartKind.check(ForwardPlume.class, tie, count, length, lift);
     }
   }
 
   /** Plumes drawn into a loop over the thorax; {@code length}: of the loop along the shank. */
   @MadeOf(Form.BUNDLE)
-  record LoopedWing(
-      String material, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
+  record LoopedWing(Tie tie, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
       implements Part, Counted, Soft {
     public LoopedWing {
-      PartKind.check(LoopedWing.class, material, count, length);
+      PartKind.check(LoopedWing.class, tie, count, length);
     }
   }
 
   /** Plumes folded forward over the thorax, their tips standing over the eye. */
   @MadeOf(Form.BUNDLE)
-  record FoldedShuttle(
-      String material, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
+  record FoldedShuttle(Tie tie, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
       implements Part, Counted, Soft {
     public FoldedShuttle {
-      PartKind.check(FoldedShuttle.class, material, count, length);
+      PartKind.check(FoldedShuttle.class, tie, count, length);
     }
   }
 
   /** A divided pair of wing tips standing on the shank. */
   @MadeOf(Form.BUNDLE)
-  record UprightWing(String material, Length length) implements Part, Wing, Soft {
+  record UprightWing(Tie tie, Length length) implements Part, Wing, Soft {
     public UprightWing {
-      PartKind.check(UprightWing.class, material, length);
+      PartKind.check(UprightWing.class, tie, length);
     }
   }
 
   /** An upright bunch, alone or to wind a parachute hackle on. */
   @MadeOf(Form.BUNDLE)
-  record Post(String material, Length length) implements Part, Soft {
+  record Post(Tie tie, Length length) implements Part, Soft {
     public Post {
-      PartKind.check(Post.class, material, length);
+      PartKind.check(Post.class, tie, length);
     }
   }
 
   /** Stacked hair tied back over the body. */
   @MadeOf(Form.FIBRE)
   record HairWing(
-      String material,
+      Tie tie,
       @Range(low = 5, high = 80, unit = "hairs") int count,
       Length length,
       @Range(low = 0, high = 60, unit = "deg") double lift)
       implements Part, Counted, Wing {
     public HairWing {
-      PartKind.check(HairWing.class, material, count, length, lift);
+      PartKind.check(HairWing.class, tie, count, length, lift);
     }
 
     @Override
@@ -294,106 +289,94 @@ public sealed interface Part {
   /** A slip of feather folded roofwise over the body; {@code count} barbs a side. */
   @MadeOf(Form.FIBRE)
   record TentWing(
-      String material, @Range(low = 3, high = 12, unit = "barbs a side") int count, Length length)
+      Tie tie, @Range(low = 3, high = 12, unit = "barbs a side") int count, Length length)
       implements Part, Counted, Wing {
     public TentWing {
-      PartKind.check(TentWing.class, material, count, length);
+      PartKind.check(TentWing.class, tie, count, length);
     }
   }
 
   /** Yarn or tips spread flat to both sides. */
   @MadeOf(Form.BUNDLE)
-  record SpentWing(String material, Length length) implements Part, Wing, Soft {
+  record SpentWing(Tie tie, Length length) implements Part, Wing, Soft {
     public SpentWing {
-      PartKind.check(SpentWing.class, material, length);
+      PartKind.check(SpentWing.class, tie, length);
     }
   }
 
   /** A tuft on top, to see the fly by. */
   @MadeOf(Form.BUNDLE)
   record Indicator(
-      String material, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
+      Tie tie, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
       implements Part, Soft {
     public Indicator {
-      PartKind.check(Indicator.class, material, fullness, length);
+      PartKind.check(Indicator.class, tie, fullness, length);
     }
   }
 
   /** Hackle wound round the shank as a collar. */
   @MadeOf(Form.HACKLE)
   record CollarHackle(
-      String material,
+      Tie tie,
       @Range(low = 1, high = 12, unit = "turns") double turns,
       Length barb,
       Trim trim,
+      Length clip,
       @Range(low = 0, high = 200, unit = "mm") double feather)
       implements Part, Hackle {
     public CollarHackle {
-      PartKind.check(CollarHackle.class, material, turns, barb, trim, feather);
-    }
-  }
-
-  /** A second feather wound through the turns of the collar before it, as it stands there. */
-  @MadeOf(Form.HACKLE)
-  record MixedHackle(
-      String material,
-      @Range(low = 1, high = 12, unit = "turns") double turns,
-      Length barb,
-      Trim trim,
-      @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part, Hackle {
-    public MixedHackle {
-      PartKind.check(MixedHackle.class, material, turns, barb, trim, feather);
+      PartKind.check(CollarHackle.class, tie, turns, barb, trim, clip, feather);
     }
   }
 
   /** Hackle wound flat round a post; {@code droop}: how far its barbs slope down. */
   @MadeOf(Form.HACKLE)
   record ParachuteHackle(
-      String material,
+      Tie tie,
       @Range(low = 1, high = 12, unit = "turns") double turns,
       Length barb,
       @Range(low = 0, high = 30, unit = "deg") double droop,
       @Range(low = 0, high = 200, unit = "mm") double feather)
       implements Part, Hackle {
     public ParachuteHackle {
-      PartKind.check(ParachuteHackle.class, material, turns, barb, droop, feather);
+      PartKind.check(ParachuteHackle.class, tie, turns, barb, droop, feather);
     }
   }
 
   /** A collar of a soft game-bird feather; {@code drape}: how far its barbs lean back. */
   @MadeOf(Form.HACKLE)
   record SoftCollar(
-      String material,
+      Tie tie,
       @Range(low = 1, high = 6, unit = "turns") double turns,
       Length barb,
       @Range(low = 0, high = 70, unit = "deg") double drape,
       @Range(low = 0, high = 200, unit = "mm") double feather)
       implements Part, Feathered {
     public SoftCollar {
-      PartKind.check(SoftCollar.class, material, turns, barb, drape, feather);
+      PartKind.check(SoftCollar.class, tie, turns, barb, drape, feather);
     }
   }
 
   /** Fibres of soft plume spun in a split thread or a loop and wound as a collar. */
   @MadeOf(Form.HACKLE)
   record SpunPlume(
-      String material,
+      Tie tie,
       @Range(low = 1, high = 8, unit = "turns") double turns,
       Length barb,
-      Trim trim)
+      Trim trim,
+      Length clip)
       implements Part, Turned {
     public SpunPlume {
-      PartKind.check(SpunPlume.class, material, turns, barb, trim);
+      PartKind.check(SpunPlume.class, tie, turns, barb, trim, clip);
     }
   }
 
   /** Whip finish and what it is sealed with. */
   @MadeOf(Form.WRAP)
-  record Head(String material, @Range(low = 3, high = 12, unit = "turns") int whips, Finish finish)
+  record Head(Tie tie, @Range(low = 3, high = 12, unit = "turns") int whips, Finish finish)
       implements Part {
     public Head {
-      PartKind.check(Head.class, material, whips, finish);
+      PartKind.check(Head.class, tie, whips, finish);
     }
   }
 }

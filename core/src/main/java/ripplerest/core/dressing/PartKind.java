@@ -20,7 +20,7 @@ import ripplerest.core.quantity.Words;
  *
  * @param id stable name, such as {@code collar-hackle}
  * @param form what its material has to be
- * @param fields all but the material, in order
+ * @param fields all but how it is tied, in order
  * @param type its record
  */
 public record PartKind(String id, Form form, List<Field> fields, Class<? extends Part> type) {
@@ -52,7 +52,6 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
           Part.SpentWing.class,
           Part.Indicator.class,
           Part.CollarHackle.class,
-          Part.MixedHackle.class,
           Part.ParachuteHackle.class,
           Part.SoftCollar.class,
           Part.SpunPlume.class,
@@ -136,13 +135,18 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
     return Words.of(id);
   }
 
-  /** A part of this kind; refuses a missing or wrong field by name. */
+  /** A part of this kind, of a material and else tied as usual. */
   public Part create(String material, Map<String, ?> values) {
+    return create(Tie.of(material), values);
+  }
+
+  /** A part of this kind; refuses a missing or wrong field by name. */
+  public Part create(Tie tie, Map<String, ?> values) {
     RecordComponent[] components = type.getRecordComponents();
     Object[] arguments = new Object[components.length];
     Class<?>[] types = new Class<?>[components.length];
-    arguments[0] = material;
-    types[0] = String.class;
+    arguments[0] = tie;
+    types[0] = Tie.class;
     for (int i = 1; i < components.length; i++) {
       Field field = fields.get(i - 1);
       Object value = values.get(field.name());
@@ -161,21 +165,24 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
     }
   }
 
-  /** Values of all fields but the material, by name; a choice as its word. */
+  /** Values of all fields, by name; a choice as its word. */
   public Map<String, Object> values(Part part) {
     Map<String, Object> values = new LinkedHashMap<>();
     for (RecordComponent c : type.getRecordComponents()) {
       Object value = value(c, part);
       values.put(c.getName(), value instanceof Enum<?> e ? Words.id(e) : value);
     }
-    values.remove("material");
+    values.remove("tie");
     return values;
   }
 
   Part with(Part part, String field, Object value) {
+    if (field.equals("material")) {
+      return part.withMaterial((String) value);
+    }
     Map<String, Object> values = values(part);
     values.put(field, value);
-    return create(field.equals("material") ? (String) value : part.material(), values);
+    return create(part.tie(), values);
   }
 
   /** Whether parts of this kind can do something, such as {@link Hackle}. */
@@ -194,10 +201,14 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
     return fields.stream().anyMatch(f -> f.name().equals(field));
   }
 
-  /** Holds the components of a part against their bounds; in order, the material first. */
+  /** Holds the components of a part against their bounds; in order, the tie first. */
   static void check(Class<? extends Part> type, Object... components) {
     PartKind kind = ALL.get(id(type));
-    Require.text("material", (String) components[0], 60);
+    Tie tie = (Tie) Require.present("tie", components[0]);
+    if (!tie.with().isEmpty() && !Turned.class.isAssignableFrom(type)) {
+      throw new OutOfRangeException(
+          "with", tie.with().size() + " feathers", "none on a " + kind.label(), "Leave them out.");
+    }
     for (int i = 1; i < components.length; i++) {
       Field f = kind.fields.get(i - 1);
       switch (f.type()) {

@@ -16,15 +16,22 @@ import ripplerest.core.quantity.Require;
  * @param parts in tying order
  * @param notes free words, may be empty, at most 4,000 characters
  * @param natural the insect it stands for, in a tier's words; may be empty, at most 80 characters
+ * @param making what the tier adds: order, preparation, colourings, for whom
  */
 public record Pattern(
-    String name, String style, HookSpec hook, List<Part> parts, String notes, String natural) {
+    String name,
+    String style,
+    HookSpec hook,
+    List<Part> parts,
+    String notes,
+    String natural,
+    Making making) {
   /** Most parts of one fly. */
   public static final int MOST_PARTS = 20;
 
   public Pattern {
     Require.text("name", name, 80);
-    Require.text("school", style, 60);
+    Require.text("style", style, 60);
     Require.present("hook", hook);
     parts = Require.copy("parts", parts);
     Require.present("notes", notes);
@@ -36,15 +43,14 @@ public record Pattern(
       throw new OutOfRangeException(
           "natural", natural.length() + " characters", "at most 80 characters", "Shorten it.");
     }
+    Require.present("making", making);
     Require.inRange("parts", parts.size(), 1, MOST_PARTS);
     needs(parts, Part.ParachuteHackle.class, Part.Post.class, "Add a post to wind it on.");
-    needs(
-        parts, Part.MixedHackle.class, Part.CollarHackle.class, "Add the collar it goes through.");
   }
 
   /** A dressing that stands for no insect in particular. */
   public Pattern(String name, String style, HookSpec hook, List<Part> parts, String notes) {
-    this(name, style, hook, parts, notes, "");
+    this(name, style, hook, parts, notes, "", Making.NONE);
   }
 
   private static void needs(
@@ -87,16 +93,16 @@ public record Pattern(
   }
 
   public Pattern named(String other) {
-    return new Pattern(other, style, hook, parts, notes, natural);
+    return new Pattern(other, style, hook, parts, notes, natural, making);
   }
 
   /** The same pattern by the rules of another style. */
   public Pattern following(String otherStyle) {
-    return new Pattern(name, otherStyle, hook, parts, notes, natural);
+    return new Pattern(name, otherStyle, hook, parts, notes, natural, making);
   }
 
   public Pattern withHook(HookSpec other) {
-    return new Pattern(name, style, other, parts, notes, natural);
+    return new Pattern(name, style, other, parts, notes, natural, making);
   }
 
   /** The same pattern with the first part of the same kind replaced. */
@@ -112,7 +118,11 @@ public record Pattern(
     return withParts(replaced);
   }
 
+  public Pattern with(Making other) {
+    return new Pattern(name, style, hook, parts, notes, natural, other);
+  }
+
   public Pattern withParts(List<Part> others) {
-    return new Pattern(name, style, hook, others, notes, natural);
+    return new Pattern(name, style, hook, others, notes, natural, making);
   }
 }

@@ -25,6 +25,7 @@ public final class StepName {
     step.told("style", before.style(), after.style());
     step.hook(before.hook(), after.hook());
     step.parts(before, after);
+    step.making(before.making(), after.making());
     step.told("stands for", before.natural(), after.natural());
     if (!before.notes().equals(after.notes())) {
       step.changes.add("notes");
@@ -46,6 +47,7 @@ public final class StepName {
     told("hook shape", word(before.shape()), word(after.shape()));
     told("hook length", before.lengthSteps(), after.lengthSteps());
     told("hook wire", before.wireSteps(), after.wireSteps());
+    told("hook barb", before.barbed() ? "up" : "down", after.barbed() ? "up" : "down");
     told("hook measured", measured(before), measured(after));
   }
 
@@ -77,10 +79,36 @@ public final class StepName {
     if (!before.material().equals(after.material())) {
       changes.add(name + " of " + Words.of(after.material()));
     }
+    tie(name, before.tie(), after.tie());
     Map<String, Object> old = PartKind.of(before).values(before);
     PartKind.of(after)
         .values(after)
         .forEach((field, value) -> told(name + " " + field, old.get(field), value));
+  }
+
+  private void tie(String name, Tie before, Tie after) {
+    told(name + " colour", before.colour().words(), after.colour().words());
+    otherwise(name + " feathers", before.with(), after.with());
+    otherwise(name + " feathers", before.wound(), after.wound());
+    otherwise(name + " seat", before.seat(), after.seat());
+    otherwise(name + " stretches", before.stretches(), after.stretches());
+    otherwise(name + " cut from another part", before.cutFrom(), after.cutFrom());
+    otherwise(name + " bound in by the other end", before.by(), after.by());
+    otherwise(name + " bright side", before.bright(), after.bright());
+  }
+
+  private void making(Making before, Making after) {
+    otherwise("order of work", before.steps(), after.steps());
+    otherwise("preparation", before.preparation(), after.preparation());
+    otherwise("colourings", before.colourings(), after.colourings());
+    told("for", before.visitor(), after.visitor());
+    otherwise("what was asked for", before.asked(), after.asked());
+  }
+
+  private void otherwise(String what, Object before, Object after) {
+    if (!before.equals(after) && !changes.contains(what)) {
+      changes.add(what);
+    }
   }
 
   private void water(Conditions before, Conditions after) {
@@ -101,10 +129,10 @@ public final class StepName {
   }
 
   private static String value(Object value) {
-    if (value instanceof Length.Rule rule) {
-      return value(rule.factor()) + " × " + word(rule.reference());
-    } else if (value instanceof Length.Pinned pinned) {
+    if (value instanceof Length.Pinned pinned) {
       return value(pinned.mm()) + " mm";
+    } else if (value instanceof Length length) {
+      return length.words();
     } else if (value instanceof Double number) {
       return number == Math.rint(number) ? "" + number.longValue() : "" + number;
     }

@@ -53,10 +53,6 @@ public final class TyingOrder {
               Set.of(Part.UprightWing.class),
               Part.CollarHackle.class,
               "its turns go behind and in front of the standing wing"),
-          new Rule(
-              Set.of(Part.CollarHackle.class),
-              Part.MixedHackle.class,
-              "it is wound through the collar's turns"),
           new Rule(Set.of(Part.Body.class), Part.Bands.class, "they go over the finished body"),
           new Rule(
               Set.of(Part.Post.class), Part.ParachuteHackle.class, "it is wound round the post"));

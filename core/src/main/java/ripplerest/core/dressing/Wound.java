@@ -1,14 +1,15 @@
 package ripplerest.core.dressing;
 
 /** A part that covers the shank with a body of its own. */
-public interface Wound {
+public interface Wound extends Tied {
   /** No body is thinner than this, in diameters of the wire. */
   double THINNEST_IN_WIRES = 0.55;
 
   /** A body is thinner at the tail by this share (common practice). */
   double TAIL_END_TAPER = 0.3;
 
-  String material();
+  /** Thickness in diameters of the wire. */
+  double wires();
 
   /**
    * Radius along its stretch, mm.

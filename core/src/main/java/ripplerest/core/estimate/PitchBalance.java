@@ -130,6 +130,9 @@ public record PitchBalance(double pitchDeg, Way way, List<Lever> levers, List<Ch
           ? Optional.of(new Length.Rule(rule.reference(), factor))
           : Optional.empty();
     }
+    if (length instanceof Length.Reach) {
+      return Optional.empty(); // it ends where it has to
+    }
     double mm = LONGER * ((Length.Pinned) length).mm();
     return mm <= Length.MOST_MM ? Optional.of(new Length.Pinned(mm)) : Optional.empty();
   }

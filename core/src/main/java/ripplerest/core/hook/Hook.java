@@ -97,7 +97,7 @@ public record Hook(
   }
 
   /**
-   * Hook number, a fraction between two, whose gap in the standard table this is; 2 to 28.
+   * Hook number, a fraction between two, whose gap in the standard table this is; -3 to 34.
    *
    * @param gapMm shank to point, mm
    */
@@ -124,9 +124,13 @@ public record Hook(
   }
 
   /**
-   * Point on the shank axis (or the curve that continues it) at arc length {@code s}, 0 to shank.
+   * Point on the axis of the wire at arc length {@code s} behind the eye: on the shank, the curve
+   * that continues it, or in the bend.
    */
   public Vector3D onShank(double s) {
+    if (s > shankMm) {
+      return inBend(s - shankMm);
+    }
     double straight = straightShankMm();
     if (s <= straight) {
       return new Vector3D(s, 0, 0);
@@ -136,8 +140,38 @@ public record Hook(
     return new Vector3D(straight + radius * Math.sin(turn), 0, -radius * (1 - Math.cos(turn)));
   }
 
-  /** Unit direction of the shank toward the bend at arc length {@code s}. */
+  /** Point of the bend at an arc length behind its beginning. */
+  private Vector3D inBend(double s) {
+    double angle = turnAtBend() + 2 * s / gapMm;
+    return bendCentre().add(gapMm / 2, new Vector3D(Math.sin(angle), 0, Math.cos(angle)));
+  }
+
+  private Vector3D bendCentre() {
+    double turned = turnAtBend();
+    return bendStart().subtract(gapMm / 2, new Vector3D(Math.sin(turned), 0, Math.cos(turned)));
+  }
+
+  /** Where a tier sees {@code xMm} behind the eye, as an arc length on shank or bend. */
+  public double arcAt(double xMm) {
+    double low = 0;
+    double high = shankMm + gapMm / 2 * Math.max(0, Math.PI / 2 - turnAtBend());
+    for (int i = 0; i < 60; i++) {
+      double middle = (low + high) / 2;
+      if (onShank(middle).getX() < xMm) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
+  }
+
+  /** Unit direction of the wire toward the point at arc length {@code s}. */
   public Vector3D shankDirection(double s) {
+    if (s > shankMm) {
+      double angle = turnAtBend() + 2 * (s - shankMm) / gapMm;
+      return new Vector3D(Math.cos(angle), 0, -Math.sin(angle));
+    }
     double straight = straightShankMm();
     double turn = s <= straight ? 0 : turnAtBend() * (s - straight) / (shankMm - straight);
     return new Vector3D(Math.cos(turn), 0, -Math.sin(turn));
@@ -164,15 +198,8 @@ public record Hook(
     for (double s : steps(shankMm, stepMm)) {
       path.add(onShank(s));
     }
-    Vector3D start = bendStart();
-    double turned = turnAtBend();
-    double radius = gapMm / 2;
-    Vector3D centre =
-        start.add(new Vector3D(-radius * Math.sin(turned), 0, -radius * Math.cos(turned)));
-    double sweep = Math.PI - turned;
-    for (double s : steps(radius * sweep, stepMm)) {
-      double angle = turned + s / radius;
-      path.add(centre.add(new Vector3D(radius * Math.sin(angle), 0, radius * Math.cos(angle))));
+    for (double s : steps(gapMm / 2 * (Math.PI - turnAtBend()), stepMm)) {
+      path.add(inBend(s));
     }
     Vector3D end = path.get(path.size() - 1);
     for (double s : steps(pointLegMm, stepMm)) {

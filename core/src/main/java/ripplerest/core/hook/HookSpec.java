@@ -8,18 +8,29 @@ import ripplerest.core.quantity.Words;
 /**
  * A hook as a tier names it.
  *
- * @param size 6 (large) to 22 (small)
+ * @param size 1 (large) to 32 (small)
  * @param shape of shank and bend
  * @param lengthSteps the X of length: 2 short = -2 … 4 long = 4
  * @param wireSteps the X of wire: 2 fine = -2 … 2 heavy = 2
+ * @param barbed whether its barb stands, or there is none or a pressed one
  * @param measured what was measured on the hook itself, which wins; empty: by the size table
  */
 public record HookSpec(
-    int size, Shape shape, int lengthSteps, int wireSteps, Optional<Measured> measured) {
+    int size,
+    Shape shape,
+    int lengthSteps,
+    int wireSteps,
+    boolean barbed,
+    Optional<Measured> measured) {
   /** The largest and the smallest number. */
-  public static final int LARGEST = 6;
+  public static final int LARGEST = 1;
 
-  public static final int SMALLEST = 22;
+  public static final int SMALLEST = 32;
+
+  /** The largest and the smallest that most dry flies are tied on. */
+  public static final int USUAL_LARGEST = 6;
+
+  public static final int USUAL_SMALLEST = 22;
 
   /** The shortest and the longest shank, in steps. */
   public static final int SHORTEST = -2;
@@ -88,15 +99,21 @@ public record HookSpec(
 
   /** A hook of the size table. */
   public HookSpec(int size, Shape shape, int lengthSteps, int wireSteps) {
-    this(size, shape, lengthSteps, wireSteps, Optional.empty());
+    this(size, shape, lengthSteps, wireSteps, true, Optional.empty());
+  }
+
+  /** With its barb standing. */
+  public HookSpec(
+      int size, Shape shape, int lengthSteps, int wireSteps, Optional<Measured> measured) {
+    this(size, shape, lengthSteps, wireSteps, true, measured);
   }
 
   public HookSpec withSize(int other) {
-    return new HookSpec(other, shape, lengthSteps, wireSteps);
+    return new HookSpec(other, shape, lengthSteps, wireSteps, barbed, Optional.empty());
   }
 
   /** Another wire; a measured hook gives way to the table's. */
   public HookSpec withWire(int steps) {
-    return new HookSpec(size, shape, lengthSteps, steps);
+    return new HookSpec(size, shape, lengthSteps, steps, barbed, Optional.empty());
   }
 }

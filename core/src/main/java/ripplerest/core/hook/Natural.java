@@ -78,7 +78,7 @@ public record Natural(Order order, Stage stage, Sex sex, double bodyMm, int tail
     int same = sizeOf(bodyMm);
     List<Match> matches = new ArrayList<>();
     matches.add(match(Way.SAME_SIZE, same));
-    if (same + STEP <= HookSpec.SMALLEST) {
+    if (same + STEP <= HookSpec.USUAL_SMALLEST) {
       matches.add(match(Way.ONE_SMALLER, same + STEP));
     }
     return matches;
@@ -88,7 +88,7 @@ public record Natural(Order order, Stage stage, Sex sex, double bodyMm, int tail
   public Optional<Integer> otherSexSize() {
     int size = sizeOf(bodyMm) + (sex == Sex.MALE ? -STEP : STEP);
     boolean known = sex != Sex.UNKNOWN;
-    return known && size >= HookSpec.LARGEST && size <= HookSpec.SMALLEST
+    return known && size >= HookSpec.USUAL_LARGEST && size <= HookSpec.USUAL_SMALLEST
         ? Optional.of(size)
         : Optional.empty();
   }
@@ -106,8 +106,8 @@ public record Natural(Order order, Stage stage, Sex sex, double bodyMm, int tail
   }
 
   private int sizeOf(double mm) {
-    int best = HookSpec.LARGEST;
-    for (int size = HookSpec.LARGEST; size <= HookSpec.SMALLEST; size += STEP) {
+    int best = HookSpec.USUAL_LARGEST;
+    for (int size = HookSpec.USUAL_LARGEST; size <= HookSpec.USUAL_SMALLEST; size += STEP) {
       if (off(size, mm) < off(best, mm)) {
         best = size;
       }

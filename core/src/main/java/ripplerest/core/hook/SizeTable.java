@@ -11,11 +11,11 @@ import ripplerest.core.quantity.Table;
  * Dimensions of a standard dry-fly hook by size, all from memory (common practice, no source).
  *
  * <p>Between the rows a dimension lies on a straight line of its logarithm against the size number;
- * beyond them, to 2 and 28, on the nearest line prolonged.
+ * beyond them, to -3 and 34 (X steps counted in), on the nearest line prolonged.
  */
 final class SizeTable {
-  static final int LARGEST = 2;
-  static final int SMALLEST = 28;
+  static final int LARGEST = -3;
+  static final int SMALLEST = 34;
 
   /** One row, mm. */
   record Row(double shank, double gap, double wire) {}
@@ -24,7 +24,7 @@ final class SizeTable {
 
   private SizeTable() {}
 
-  /** A dimension in mm at a size number from 2 to 28. */
+  /** A dimension in mm at a size number from -3 to 34. */
   static double at(int size, ToDoubleFunction<Row> dimension) {
     Require.inRange("size after X steps", size, LARGEST, SMALLEST);
     Map.Entry<Integer, Row> low = ROWS.floorEntry(Math.min(size, ROWS.lastKey() - 1));

@@ -3,10 +3,8 @@ package ripplerest.core.sizing;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
-import ripplerest.core.quantity.Words;
 
 /** Parts at a style's defaults. */
 public final class DefaultParts {
@@ -26,24 +24,30 @@ public final class DefaultParts {
     return kind.create(style.rule(kind.id(), "material").value(), values);
   }
 
+  /** What a field holds where a pattern leaves it to its style. */
+  public static Object usual(Style style, PartKind kind, PartKind.Field field) {
+    return value(style.rule(kind.id(), field.name()), field);
+  }
+
   /** What a field holds by common practice. */
   public static Object usual(PartKind kind, PartKind.Field field) {
     return value(Style.commonPractice(kind.id(), field.name()), field);
   }
 
-  /** The dimension of the hook that a length goes by, by common practice, such as {@code gap}. */
+  /**
+   * The dimension of the hook that a length goes by if it goes by one, by common practice, such as
+   * {@code gap}.
+   */
   public static String reference(PartKind kind, PartKind.Field field) {
-    return Style.commonPractice(kind.id(), field.name()).reference();
+    Style.Rule rule = Style.commonPractice(kind.id(), field.name());
+    return rule.isReach() ? "hook-length" : rule.reference();
   }
 
   private static Object value(Style.Rule rule, PartKind.Field field) {
     return switch (field.type()) {
       case COUNT, NUMBER -> rule.number();
       case CHOICE -> rule.value();
-      case LENGTH -> {
-        String reference = Words.constant(rule.reference());
-        yield new Length.Rule(Length.Reference.valueOf(reference), rule.number());
-      }
+      case LENGTH -> rule.length(rule.value());
     };
   }
 }

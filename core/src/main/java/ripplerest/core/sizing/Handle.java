@@ -7,11 +7,11 @@ import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Length.Reference;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Place;
 import ripplerest.core.dressing.Stretching;
 import ripplerest.core.dressing.Wing;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
-import ripplerest.core.quantity.Words;
 
 /**
  * Something on a fly that a hand can move.
@@ -56,7 +56,8 @@ public record Handle(
       Map.of(
           Reference.GAP, new double[] {0.5, 1, 1.5, 1.75, 2},
           Reference.SHANK, new double[] {0.5, 1},
-          Reference.HOOK_LENGTH, new double[] {0.5, 1, 1.5});
+          Reference.HOOK_LENGTH, new double[] {0.5, 1, 1.5},
+          Reference.BODY, new double[] {0.5, 1});
 
   /**
    * A place that a hand is drawn to.
@@ -80,6 +81,9 @@ public record Handle(
       Part part = sized.pattern().parts().get(i);
       for (PartKind.Field field : PartKind.of(part).fields()) {
         Object value = PartKind.of(part).values(part).get(field.name());
+        if (!part.uses(field.name())) {
+          continue;
+        }
         if (value instanceof Length length) {
           all.add(length(sized, names.get(i), i, part, field.name(), length));
         } else if (field.isCounted()) {
@@ -118,8 +122,11 @@ public record Handle(
   private static Handle length(
       SizedPattern sized, String name, int index, Part part, String field, Length length) {
     Hook hook = sized.hook();
-    double mm = Lengths.mm(length, hook);
-    double unit = length instanceof Length.Rule rule ? Lengths.mm(rule.reference(), hook) : 1;
+    double mm = sized.mm(name, field);
+    double unit =
+        length instanceof Length.Rule rule
+            ? sized.mm(name, new Length.Rule(rule.reference(), 1))
+            : 1;
     double low = length instanceof Length.Rule ? 0.05 * unit : 0.5;
     double high = length instanceof Length.Rule ? Length.MOST_FACTOR * unit : Length.MOST_MM;
     return new Handle(
@@ -159,42 +166,33 @@ public record Handle(
             all,
             measure(factor, reference),
             new Length.Rule(reference, factor),
-            factor * Lengths.mm(reference, hook));
+            sized.mm(name, new Length.Rule(reference, factor)));
       }
     }
     String kind = ripplerest.core.dressing.Pattern.kindOf(name);
     Style.Rule usual = sized.style().rule(kind, field);
     if (!usual.reference().isEmpty() && !usual.reference().equals("mm")) {
-      Reference reference = Reference.valueOf(Words.constant(usual.reference()));
-      double mm = usual.number() * Lengths.mm(reference, hook);
-      add(all, "as the style ties it", new Length.Rule(reference, usual.number()), mm);
+      Length length = usual.length(usual.value());
+      add(all, "as the style ties it", length, sized.mm(name, length));
     }
     sized.spansOf(name).stream()
         .findFirst()
         .filter(s -> part instanceof Wing)
         .ifPresent(
             s -> {
-              double bend = hook.hookLengthMm() - s.middleMm();
-              add(all, "to the bend", new Length.Pinned(Words.rounded(bend, 1)), bend);
-              tailEnd(sized, s.middleMm())
-                  .ifPresent(
-                      end ->
-                          add(
-                              all,
-                              "to the tail's end",
-                              new Length.Pinned(Words.rounded(end, 1)),
-                              end));
+              reach(all, sized, name, "to the bend", Place.Landmark.BEND);
+              if (sized.pattern().part(Part.Tail.class).isPresent()) {
+                reach(all, sized, name, "to the tail's end", Place.Landmark.TAIL_TIP);
+              }
             });
     all.sort(java.util.Comparator.comparingDouble(Snap::mm));
     return all;
   }
 
-  private static java.util.OptionalDouble tailEnd(SizedPattern sized, double fromMm) {
-    return sized.dimensions().stream()
-        .filter(d -> d.part().equals("tail") && d.name().equals("length"))
-        .mapToDouble(d -> sized.hook().shankMm() + d.mm() - fromMm)
-        .filter(mm -> mm <= Length.MOST_MM)
-        .findFirst();
+  private static void reach(
+      List<Snap> all, SizedPattern sized, String name, String words, Place.Landmark to) {
+    Length length = new Length.Reach(Place.at(to));
+    add(all, words, length, sized.mm(name, length));
   }
 
   private static void add(List<Snap> all, String name, Length length, double mm) {
@@ -211,6 +209,7 @@ public record Handle(
           case GAP -> "gap";
           case SHANK -> "shank";
           case HOOK_LENGTH -> "hook length";
+          case BODY -> "body";
         };
     return number + " " + word + (factor > 1 ? "s" : "");
   }

@@ -1,6 +1,10 @@
 package ripplerest.core.sizing;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
@@ -14,7 +18,8 @@ import ripplerest.core.quantity.Warning;
  * @param style whose rules it was sized by
  * @param hook geometry of its hook
  * @param dimensions every length with the rule it came from
- * @param spans how the shank is shared out, from the eye to the bend, without gaps or overlaps
+ * @param spans stretches of the shank in the order in which they are wound; they may overlap
+ * @param seats where each part is bound in, mm behind the eye, by its name
  * @param strands what is wound round the shank strand by strand
  * @param landmarks places on the shank that a tier looks for
  * @param feathers what each hackle asks of its feather
@@ -26,6 +31,7 @@ public record SizedPattern(
     Hook hook,
     List<Dimension> dimensions,
     List<Span> spans,
+    Map<String, Double> seats,
     List<Strand> strands,
     List<Landmark> landmarks,
     List<Feather> feathers,
@@ -49,8 +55,10 @@ public record SizedPattern(
    * @param label words on the plan
    * @param fromMm nearer the eye, from its rear edge
    * @param toMm nearer the bend
+   * @param wires thickness in wire diameters, where the pattern gives the stretch its own
    */
-  public record Span(String part, Role role, String label, double fromMm, double toMm) {
+  public record Span(
+      String part, Role role, String label, double fromMm, double toMm, Optional<Double> wires) {
     /** What a stretch of the shank is for. */
     public enum Role {
       BEAD,
@@ -61,7 +69,20 @@ public record SizedPattern(
       /** A wing is bound in here. */
       WING_SEAT,
       BODY,
-      EGG_SAC
+      EGG_SAC,
+      /** Bare thread. */
+      THREAD,
+      /** In open turns over what is there; it takes no room of its own. */
+      OVER;
+
+      /** Whether it hides what it is wound over. */
+      boolean covers() {
+        return this == BEAD || this == HEAD || this == THORAX || this == BODY || this == EGG_SAC;
+      }
+    }
+
+    Span(String part, Role role, String label, double fromMm, double toMm) {
+      this(part, role, label, fromMm, toMm, Optional.empty());
     }
 
     public double lengthMm() {
@@ -70,6 +91,28 @@ public record SizedPattern(
 
     public double middleMm() {
       return (fromMm + toMm) / 2;
+    }
+  }
+
+  /**
+   * A piece of the shank that has the same layers all along.
+   *
+   * @param layers in the order of winding; bare thread if there are none
+   */
+  public record Piece(double fromMm, double toMm, List<Span> layers) {
+    public Piece {
+      layers = List.copyOf(layers);
+    }
+
+    /** What one sees of it: hackle and wing butts hide no body they are wound over. */
+    public Span outermost() {
+      return layers.stream()
+          .reduce((under, over) -> over.role().covers() || !under.role().covers() ? over : under)
+          .orElseGet(() -> new Span("thread", Span.Role.THREAD, "thread", fromMm, toMm));
+    }
+
+    public double lengthMm() {
+      return toMm - fromMm;
     }
   }
 
@@ -84,6 +127,7 @@ public record SizedPattern(
   public record Landmark(String name, double mm, double eyeLengths, double shareOfShank) {}
 
   public SizedPattern {
+    seats = Map.copyOf(seats);
     strands = List.copyOf(strands);
     landmarks = List.copyOf(landmarks);
     feathers = List.copyOf(feathers);
@@ -96,7 +140,7 @@ public record SizedPattern(
   public SizedPattern withPart(int index, Part replacement) {
     Pattern other = pattern.withPart(index, replacement);
     return new SizedPattern(
-        other, style, hook, dimensions, spans, strands, landmarks, feathers, warnings);
+        other, style, hook, dimensions, spans, seats, strands, landmarks, feathers, warnings);
   }
 
   /** Millimetres of a dimension that must be there. */
@@ -110,9 +154,32 @@ public record SizedPattern(
         .mm();
   }
 
-  /** The first span of a part, that must be there. */
+  /** A length that a part might have instead of its own, mm. */
+  public double mm(String part, Length length) {
+    return new Reaches(this).mm(part, length);
+  }
+
+  /** All of a part's stretches as one, which must be there. */
   public Span span(String part) {
-    return spans.stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow();
+    return extent(part).orElseThrow();
+  }
+
+  /** All of a part's stretches as one, front to rear, if it has any. */
+  public Optional<Span> extent(String part) {
+    return spansOf(part).stream()
+        .reduce(
+            (a, b) ->
+                new Span(part, a.role(), a.label(), a.fromMm(), Math.max(a.toMm(), b.toMm())));
+  }
+
+  /** The shank from the eye rearward, layers and all, without gaps or overlaps. */
+  public List<Piece> pieces() {
+    return Layers.of(spans);
+  }
+
+  /** Where a part is bound in, mm behind the eye. */
+  public double seatMm(String part) {
+    return seats.getOrDefault(part, span("head").toMm());
   }
 
   /** The strands of a part; none unless it is wound in open turns. */
@@ -122,6 +189,9 @@ public record SizedPattern(
 
   /** All spans of a part, eye first. */
   public List<Span> spansOf(String part) {
-    return spans.stream().filter(s -> s.part().equals(part)).toList();
+    return spans.stream()
+        .filter(s -> s.part().equals(part))
+        .sorted(Comparator.comparingDouble(Span::fromMm))
+        .toList();
   }
 }

@@ -27,6 +27,9 @@ import ripplerest.core.sizing.SizedPattern.Dimension;
 
 /** Turns a dressing into millimetres by the rules of its style. */
 public final class Sizer {
+  /** What lies outside a style's range by less than this is not told, mm. */
+  private static final double USUAL_TOO_MM = 0.02;
+
   /** Thread and stem under a hackle, mm (assumption). */
   private static final double WRAPS_MM = 0.26;
 
@@ -58,6 +61,11 @@ public final class Sizer {
     return table.get();
   }
 
+  /** A style that it knows now; refuses an unknown id and lists those there are. */
+  public Style style(String id) {
+    return styles.get().named(id);
+  }
+
   /** This sizer, which also knows what a document brings along; what it knows stays as it is. */
   public Sizer knowing(List<HouseStyle> brought, List<MaterialRow> rows) {
     Styles known = styles.get();
@@ -80,12 +88,12 @@ public final class Sizer {
     Hook hook = Hook.of(pattern.hook());
     Style style = styles.get().named(pattern.style());
     Materials materials = table.get();
-    Work work = new Work(hook, style, materials);
+    ShankPlan plan = new ShankPlan(pattern, hook, style, materials);
+    Work work = new Work(hook, style, materials, plan);
     List<String> names = pattern.names();
     for (int i = 0; i < names.size(); i++) {
       work.size(names.get(i), pattern.parts().get(i), i);
     }
-    ShankPlan plan = new ShankPlan(pattern, hook, style, materials);
     work.warnings.addAll(plan.warnings);
     for (TyingOrder.Problem problem : TyingOrder.problems(pattern.parts())) {
       String part = names.get(problem.part());
@@ -106,6 +114,7 @@ public final class Sizer {
         hook,
         work.dimensions,
         plan.spans,
+        plan.seats,
         Strands.of(pattern, hook, materials, plan.spans),
         plan.landmarks,
         work.feathers,
@@ -119,11 +128,13 @@ public final class Sizer {
 
     final Style style;
     final Materials materials;
+    final ShankPlan plan;
     final List<Dimension> dimensions = new ArrayList<>();
     final List<Feather> feathers = new ArrayList<>();
     final List<Warning> warnings = new ArrayList<>();
 
-    Work(Hook hook, Style style, Materials materials) {
+    Work(Hook hook, Style style, Materials materials, ShankPlan plan) {
+      this.plan = plan;
       this.materials = materials;
       this.hook = hook;
       this.style = style;
@@ -158,6 +169,9 @@ public final class Sizer {
       Map<String, Object> values = kind.values(part);
       for (PartKind.Field field : kind.fields()) {
         Object value = values.get(field.name());
+        if (!part.uses(field.name())) {
+          continue;
+        }
         if (value instanceof Length length) {
           length(name, kind.id(), field.name(), length);
         } else if (value instanceof Number number && !field.isAtHand()) {
@@ -167,10 +181,6 @@ public final class Sizer {
           usual(name, kind.id(), field.name(), number.doubleValue());
         }
       }
-      style
-          .find(kind.id(), "clip")
-          .filter(rule -> kind.has("trim") && !"full".equals(values.get("trim")))
-          .ifPresent(rule -> byRule(name, "clip", rule.number(), hook.gapMm(), "gap"));
       if (part instanceof Feathered feathered) {
         feather(name, kind.id(), material, feathered);
       }
@@ -197,7 +207,7 @@ public final class Sizer {
       double stem = material.get(Property.STEM_DIAMETER);
       double hub = hook.wireMm() + WRAPS_MM;
       double perGap = style.rule(kind, "barb").number();
-      double barb = Lengths.mm(part.barb(), hook);
+      double barb = plan.mm(name, part.barb());
       double size = Hook.sizeOfGap(barb / perGap);
       Feather feather = Feather.of(name, size, part.turns(), hub, stem, part.feather());
       feathers.add(feather);
@@ -217,14 +227,31 @@ public final class Sizer {
     }
 
     private void length(String name, String kind, String field, Length length) {
-      if (length instanceof Length.Rule rule) {
-        String reference = Words.of(rule.reference());
-        byRule(name, field, rule.factor(), Lengths.mm(rule.reference(), hook), reference);
-        if (reference.replace(' ', '-').equals(style.rule(kind, field).reference())) {
-          usual(name, kind, field, rule.factor());
-        }
-      } else if (length instanceof Length.Pinned pinned) {
-        add(name, field, pinned.mm(), "pinned");
+      double mm = plan.mm(name, length);
+      add(name, field, mm, length.words());
+      Style.Rule rule = style.rule(kind, field);
+      if (rule.low().isEmpty()) {
+        return;
+      }
+      double low = plan.mm(name, rule, rule.low());
+      double high = plan.mm(name, rule, rule.high());
+      if (mm < low - USUAL_TOO_MM || mm > high + USUAL_TOO_MM) {
+        double value = length instanceof Length.Rule own ? own.factor() : mm;
+        warnings.add(
+            new Warning(
+                "outside-style",
+                name,
+                Sentence.of(
+                    "%s %s is %s (%s); %s ties %s to %s.",
+                    Words.title(name),
+                    field,
+                    length.words(),
+                    Quantity.mm(mm, 1),
+                    style.label().toLowerCase(Locale.ROOT),
+                    Quantity.mm(low, 1),
+                    Quantity.mm(high, 1)),
+                value,
+                rule.reference()));
       }
     }
 

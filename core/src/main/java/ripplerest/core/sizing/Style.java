@@ -9,10 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Place;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Table;
+import ripplerest.core.quantity.Words;
 
 /**
  * A way of dressing flies, kept as data: the parts it ties, in tying order, each part's rule with a
@@ -21,6 +24,9 @@ import ripplerest.core.quantity.Table;
  */
 public final class Style {
   private static final String WHOLE_FLY = "school";
+
+  /** How the reference of a reach begins. */
+  private static final String REACH = "to-";
 
   /** What stands in the files but is no rule: the name, and what the tier has at hand. */
   private static final Set<String> NO_RULES = Set.of("label", "feather");
@@ -51,6 +57,31 @@ public final class Style {
   public record Rule(String reference, String value, String low, String high, String words) {
     public double number() {
       return Double.parseDouble(value);
+    }
+
+    /** Whether a length reaches for the same place, in the same unit. */
+    public boolean reaches(Length.Reach length) {
+      return reference.equals(REACH + length.to().landmark())
+          && length.to().unit() == Place.Unit.MM;
+    }
+
+    /** Whether it ends at a place. */
+    boolean isReach() {
+      return reference.startsWith(REACH);
+    }
+
+    /**
+     * A length by this rule: a multiple of what it refers to, or, of a reach such as {@code
+     * to-bend}, so many mm past that place.
+     */
+    public Length length(String number) {
+      double x = Double.parseDouble(number);
+      if (isReach()) {
+        return new Length.Reach(new Place(reference.substring(REACH.length()), x, Place.Unit.MM));
+      }
+      return reference.equals("mm")
+          ? new Length.Pinned(x)
+          : new Length.Rule(Length.Reference.valueOf(Words.constant(reference)), x);
     }
 
     /** Whether {@code x} lies in the usual range; true where there is none. */

@@ -11,7 +11,6 @@ import ripplerest.core.assembly.Mesh;
 import ripplerest.core.dressing.Counted;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
-import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.Turned;
 import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
@@ -51,7 +50,7 @@ public final class Amounts {
   private Amounts(SizedPattern sized, Materials materials) {
     this.sized = sized;
     this.materials = materials;
-    this.girth = new Girth(sized.pattern(), sized.hook());
+    this.girth = new Girth(sized);
     FlyBody body = Assembler.assemble(sized, materials, Floatant.NONE, Mesh.WORKING);
     body.lumps().forEach(l -> mass.merge(l.part(), l.massMg(), Double::sum));
   }
@@ -116,9 +115,14 @@ public final class Amounts {
       add(name, "each wide", rings.isEmpty() ? 0 : rings.get(0).thickMm(), 0, "mm");
       return;
     }
-    for (Span span : sized.spansOf(Pattern.kindOf(name))) {
+    for (Span span : sized.spansOf(name)) {
       if (span.lengthMm() > 1e-6 && !(part instanceof Part.Head)) {
-        wound(name, material, span.lengthMm(), t -> girth.at(span, t), sized.hook().wireMm() / 2);
+        wound(
+            name,
+            material,
+            span.lengthMm(),
+            t -> girth.of(span, span.fromMm() + t * span.lengthMm()),
+            sized.hook().wireMm() / 2);
       }
     }
     if (part instanceof Part.ExtendedBody body) {

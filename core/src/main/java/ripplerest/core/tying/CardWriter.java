@@ -110,10 +110,7 @@ public final class CardWriter {
   }
 
   private Card.Step step(String name, Part part, StepWords words, Map<String, Sentence> values) {
-    Optional<Span> room =
-        sized.spansOf(name).stream()
-            .filter(s -> s.lengthMm() > 0)
-            .reduce((a, b) -> new Span(name, a.role(), a.label(), a.fromMm(), b.toMm()));
+    Optional<Span> room = sized.extent(name).filter(s -> s.lengthMm() > 0);
     return new Card.Step(
         name,
         Words.title(name),

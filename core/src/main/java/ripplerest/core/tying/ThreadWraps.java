@@ -5,6 +5,7 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Property;
 import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.SizedPattern.Piece;
 import ripplerest.core.sizing.SizedPattern.Span;
 
 /**
@@ -25,9 +26,9 @@ record ThreadWraps(double thickMm, double wraps, double lengthMm, double massMg)
     double thick = thickMm(thread.denier(), material);
     Pattern pattern = sized.pattern();
     double shank =
-        sized.spans().stream()
-            .filter(s -> !Pattern.kindOf(s.part()).equals("bead"))
-            .mapToDouble(Span::lengthMm)
+        sized.pieces().stream()
+            .filter(p -> p.outermost().role() != Span.Role.BEAD)
+            .mapToDouble(Piece::lengthMm)
             .sum();
     double binds = sized.style().rule("school", "wraps").number();
     long bound =

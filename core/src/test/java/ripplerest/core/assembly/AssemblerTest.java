@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Tie;
 import ripplerest.core.dressing.Trim;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
@@ -35,10 +36,11 @@ class AssemblerTest {
   private static List<FlyBody.Fibre> hackle(double turns, boolean clipped) {
     Part part =
         new Part.CollarHackle(
-            "dry-hackle",
+            Tie.of("dry-hackle"),
             turns,
             new Length.Rule(Length.Reference.GAP, 1.75),
             clipped ? Trim.BELOW : Trim.FULL,
+            new Length.Rule(Length.Reference.GAP, 0.45),
             0);
     return body(fly("upright-collar").withPart(part), Floatant.GEL, Mesh.WORKING).fibres().stream()
         .filter(f -> f.part().equals("collar-hackle"))

@@ -33,7 +33,7 @@ class PartKindTest {
 
   @Test
   void everyKindComesBackFromItsOwnValues() {
-    assertThat(PartKind.all()).hasSize(30);
+    assertThat(PartKind.all()).hasSize(29);
     for (PartKind kind : PartKind.all()) {
       Part part = usual(kind);
       assertThat(part.kind()).isEqualTo(kind.id());
@@ -48,7 +48,7 @@ class PartKindTest {
     assertThat(kind.form()).isEqualTo(Form.HACKLE);
     assertThat(kind.fields())
         .extracting(PartKind.Field::name)
-        .containsExactly("turns", "barb", "trim", "feather");
+        .containsExactly("turns", "barb", "trim", "clip", "feather");
     PartKind.Field turns = kind.fields().get(0);
     assertThat(turns.type()).isEqualTo(PartKind.Type.NUMBER);
     assertThat(turns.high()).isEqualTo(12);
@@ -60,7 +60,8 @@ class PartKindTest {
   @Test
   void aMissingOrWrongFieldIsNamed() {
     PartKind kind = PartKind.named("collar-hackle");
-    Map<String, Object> values = new HashMap<>(Map.of("turns", 4.0, "barb", GAP, "feather", 0.0));
+    Map<String, Object> values =
+        new HashMap<>(Map.of("turns", 4.0, "barb", GAP, "clip", GAP, "feather", 0.0));
     assertThatThrownBy(() -> kind.create("dry-hackle", values))
         .hasMessageContaining("trim is missing");
     values.put("trim", "sideways");

@@ -28,7 +28,7 @@ class TyingOrderTest {
         "tail post body parachute-hackle",
         "thorax-cover body thorax legs",
         "body hair-wing collar-hackle collar-hackle",
-        "body bands upright-wing collar-hackle mixed-hackle"
+        "body bands upright-wing collar-hackle"
       })
   void whatTiersDoRaisesNoQuestion(String kinds) {
     assertThat(TyingOrder.problems(parts(kinds))).isEmpty();
@@ -46,8 +46,7 @@ class TyingOrderTest {
     "head body, whip finish closes the fly",
     "tail bead, bare hook",
     "body body, has one body",
-    "bands body, over the finished body",
-    "mixed-hackle collar-hackle, wound through the collar's turns"
+    "bands body, over the finished body"
   })
   void whatCannotBeTiedIsExplained(String kinds, String words) {
     List<TyingOrder.Problem> problems = TyingOrder.problems(parts(kinds));

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Tie;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.rest.Flies;
@@ -87,7 +88,8 @@ class EstimatorTest {
   void steelThatIsAddedLacksWhatItDoesNotDisplace() {
     Pattern fly = Flies.of("forward-plume", 14);
     Pattern bare =
-        fly.withParts(List.of(new Part.ForwardPlume("soft-plume", 1, new Length.Pinned(8), 30)));
+        fly.withParts(
+            List.of(new Part.ForwardPlume(Tie.of("soft-plume"), 1, new Length.Pinned(8), 30)));
     Pattern heavy = bare.withHook(bare.hook().withWire(2));
     Estimate light = estimate(bare, Options.poseOnly());
     Estimate heavier = estimate(heavy, Options.poseOnly());
@@ -140,8 +142,8 @@ class EstimatorTest {
         "forward-plume",
         hook,
         List.of(
-            new Part.Body("thread", 1.2),
-            new Part.ForwardPlume("soft-plume", 1, new Length.Pinned(1), 30)),
+            new Part.Body(Tie.of("thread"), 1.2),
+            new Part.ForwardPlume(Tie.of("soft-plume"), 1, new Length.Pinned(1), 30)),
         "");
   }
 

@@ -65,7 +65,7 @@ class OutlinerTest {
     Outline drawn = Outliner.of(ribbed);
     assertThat(drawn.strands()).filteredOn(w -> w.part().equals("rib")).hasSize(1);
     assertThat(drawn.strands()).filteredOn(w -> w.part().equals("bands")).hasSize(5);
-    Girth girth = new Girth(ribbed.sized().pattern(), ribbed.sized().hook());
+    Girth girth = new Girth(ribbed.sized());
     for (Outline.Wound strand : drawn.strands()) {
       for (Vector3D p : strand.axis()) {
         double off = drawn.wire().stream().mapToDouble(w -> w.distance(p)).min().orElseThrow();

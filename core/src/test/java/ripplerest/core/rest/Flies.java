@@ -36,7 +36,7 @@ public final class Flies {
     Pattern p = of("upright-collar", size);
     Part.CollarHackle h = p.part(Part.CollarHackle.class).orElseThrow();
     Trim trim = clipped ? Trim.BELOW : Trim.FULL;
-    return p.withPart(new Part.CollarHackle(h.material(), turns, h.barb(), trim, 0));
+    return p.withPart(new Part.CollarHackle(h.tie(), turns, h.barb(), trim, h.clip(), 0));
   }
 
   public static Estimate pose(Pattern pattern, Conditions conditions) {

@@ -6,11 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import ripplerest.core.dressing.Colour;
+import ripplerest.core.dressing.FurtherFeather;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Tie;
+import ripplerest.core.dressing.Turned;
+import ripplerest.core.dressing.Winding;
 import ripplerest.core.hook.HookSpec;
+import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.sizing.Style;
@@ -31,8 +37,7 @@ public final class RandomFlies {
     }
     for (int i = random.nextInt(4); i > 0; i--) {
       PartKind kind = any(PartKind.all(), random);
-      boolean alone = List.of("parachute-hackle", "mixed-hackle").contains(kind.id());
-      if (!alone || kind.id().equals("mixed-hackle") && has(parts, "collar-hackle")) {
+      if (!kind.id().equals("parachute-hackle")) {
         parts.add(random.nextInt(parts.size() + 1), part(kind, random));
       }
     }
@@ -40,10 +45,6 @@ public final class RandomFlies {
       parts.add(part(PartKind.named("body"), random));
     }
     return new Pattern("random", style.id(), hook(random), parts, "");
-  }
-
-  private static boolean has(List<Part> parts, String kind) {
-    return parts.stream().anyMatch(p -> p.kind().equals(kind));
   }
 
   /** A fly of one of three styles with its lengths, counts, turns and thickness drawn anew. */
@@ -115,7 +116,17 @@ public final class RandomFlies {
         materials.add(m.id());
       }
     }
-    return kind.create(any(materials, random), values);
+    Tie tie = Tie.of(any(materials, random));
+    if (kind.can(Turned.class) && kind.form() == Form.HACKLE && random.nextInt(4) == 0) {
+      var second =
+          new FurtherFeather(
+              any(materials, random),
+              Colour.of("grizzled"),
+              random.nextDouble(1, 4),
+              random.nextBoolean() ? Optional.of(length(random)) : Optional.empty());
+      tie = tie.with(List.of(second), any(List.of(Winding.values()), random));
+    }
+    return kind.create(tie, values);
   }
 
   private static <T> T any(List<T> of, SplittableRandom random) {

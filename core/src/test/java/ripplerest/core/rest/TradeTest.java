@@ -198,7 +198,7 @@ class TradeTest {
     List<Part> bare = new ArrayList<>(both.parts());
     bare.removeIf(Part.FlatWing.class::isInstance);
     assertThat(Flies.pose(both.withParts(bare), Flies.GEL).popBackMg())
-        .isLessThan(Flies.pose(both, Flies.GEL).popBackMg() - 5);
+        .isLessThan(Flies.pose(both, Flies.GEL).popBackMg() - 4);
   }
 
   @ParameterizedTest

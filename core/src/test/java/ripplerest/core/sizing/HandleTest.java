@@ -91,7 +91,7 @@ class HandleTest {
     Handle tail = handle(fly, "tail", "length");
     assertThat(tail.mm()).isCloseTo(fly.mm("tail", "length"), within(1e-9));
     for (Handle.Snap snap : tail.snaps()) {
-      assertThat(Lengths.mm(snap.length(), fly.hook())).isCloseTo(snap.mm(), within(0.05));
+      assertThat(fly.mm("tail", snap.length())).isCloseTo(snap.mm(), within(0.05));
     }
     assertThat(tail.snaps()).extracting(Handle.Snap::name).contains("1 shank", "1½ gaps");
     assertThat(tail.snaps()).extracting(Handle.Snap::mm).isSorted();

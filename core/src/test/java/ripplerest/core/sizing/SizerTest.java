@@ -14,6 +14,7 @@ import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Tie;
 import ripplerest.core.dressing.Trim;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
@@ -31,7 +32,12 @@ class SizerTest {
   private static Pattern collar(double turns) {
     Part hackle =
         new Part.CollarHackle(
-            "dry-hackle", turns, new Length.Rule(Length.Reference.GAP, 1.75), Trim.BELOW, 0);
+            Tie.of("dry-hackle"),
+            turns,
+            new Length.Rule(Length.Reference.GAP, 1.75),
+            Trim.BELOW,
+            new Length.Rule(Length.Reference.GAP, 0.45),
+            0);
     return defaults("upright-collar", 14).withPart(hackle);
   }
 
@@ -51,7 +57,7 @@ class SizerTest {
 
   @Test
   void aPinnedLengthStaysOnAnotherHook() {
-    Part wing = new Part.UprightWing("wing-tips", new Length.Pinned(6.5));
+    Part wing = new Part.UprightWing(Tie.of("wing-tips"), new Length.Pinned(6.5));
     Pattern pinned = defaults("upright-collar", 14).withPart(wing);
     SizedPattern small = SIZER.size(pinned.withHook(pinned.hook().withSize(18)));
     assertThat(small.mm("upright-wing", "length")).isEqualTo(6.5);
@@ -65,7 +71,7 @@ class SizerTest {
     for (Style style : Styles.standard().offered()) {
       SizedPattern sized = SIZER.size(defaults(style.id(), size));
       double at = 0;
-      for (SizedPattern.Span span : sized.spans()) {
+      for (SizedPattern.Piece span : sized.pieces()) {
         assertThat(span.fromMm()).isCloseTo(at, within(1e-9));
         assertThat(span.lengthMm()).isNotNegative();
         at = span.toMm();
@@ -100,7 +106,8 @@ class SizerTest {
   @Test
   void whatLeavesTheStyleIsWarnedOfNotRefused() {
     Part tail =
-        new Part.Tail("tail-barb", 20, new Length.Rule(Length.Reference.HOOK_LENGTH, 2), 30);
+        new Part.Tail(
+            Tie.of("tail-barb"), 20, new Length.Rule(Length.Reference.HOOK_LENGTH, 2), 30);
     List<Warning> warnings = SIZER.size(defaults("parachute", 14).withPart(tail)).warnings();
     assertThat(warnings).extracting(Warning::code).containsOnly("outside-style").hasSize(2);
     assertThat(warnings.get(0).message().toString()).contains("parachute ties");
@@ -124,7 +131,7 @@ class SizerTest {
 
   @Test
   void aMaterialThatDoesNotSuitIsRefusedWithThoseThatDo() {
-    Pattern wrong = defaults("parachute", 14).withPart(new Part.Body("dry-hackle", 2));
+    Pattern wrong = defaults("parachute", 14).withPart(new Part.Body(Tie.of("dry-hackle"), 2));
     assertThatThrownBy(() -> SIZER.size(wrong))
         .hasMessageContaining("material")
         .hasMessageContaining("dry-dubbing");
@@ -153,7 +160,7 @@ class SizerTest {
   @Test
   void aSecondBodyIsExplained() {
     List<Part> parts = new ArrayList<>(defaults("upright-collar", 14).parts());
-    parts.add(2, new Part.Body("floss", 2));
+    parts.add(2, new Part.Body(Tie.of("floss"), 2));
     List<Warning> warnings = SIZER.size(defaults("upright-collar", 14).withParts(parts)).warnings();
     assertThat(warnings).extracting(Warning::message).first().asString().contains("has one body");
   }

@@ -99,12 +99,13 @@ class AmountsTest {
   void dubbingWeighsItsShellTimesItsSolidShare() {
     SizedPattern fly = with(usual("thread"), usual("body"), usual("head"));
     Span body = fly.span("body");
-    Girth girth = new Girth(fly.pattern(), fly.hook());
+    Girth girth = new Girth(fly);
     double wire = fly.hook().wireMm() / 2;
     int n = 2000;
     double shell = 0;
     for (int i = 0; i < n; i++) {
-      double r = Math.max(1.01 * wire, girth.at(body, (i + 0.5) / n));
+      double r =
+          Math.max(1.01 * wire, girth.of(body, body.fromMm() + (i + 0.5) / n * body.lengthMm()));
       shell += Math.PI * (r * r - wire * wire) * body.lengthMm() / n;
     }
     List<Amount> amounts = Amounts.of(fly, MATERIALS);

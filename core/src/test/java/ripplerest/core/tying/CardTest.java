@@ -12,6 +12,7 @@ import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Tie;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.DefaultParts;
@@ -72,10 +73,6 @@ class CardTest {
       if (kind.id().equals("parachute-hackle")) {
         parts.add(DefaultParts.of(style, PartKind.named("post")));
       }
-      if (kind.id().equals("mixed-hackle")) {
-        parts.removeIf(p -> p instanceof Part.CollarHackle);
-        parts.add(DefaultParts.of(style, PartKind.named("collar-hackle")));
-      }
       parts.add(DefaultParts.of(style, kind));
       Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
       assertThat(card.steps()).anySatisfy(s -> assertThat(s.part()).isEqualTo(kind.id()));
@@ -105,7 +102,7 @@ class CardTest {
     for (Finish finish : Finish.values()) {
       List<Part> parts = new ArrayList<>(fly.parts());
       parts.removeIf(p -> p instanceof Part.Head);
-      parts.add(new Part.Head("thread", 5, finish));
+      parts.add(new Part.Head(Tie.of("thread"), 5, finish));
       Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
       String caution = step(card, "head").caution();
       assertThat(caution.isEmpty()).isEqualTo(finish == Finish.NONE);

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
@@ -12,6 +13,7 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.DefaultParts;
+import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 import ripplerest.core.water.Tippet;
@@ -26,8 +28,12 @@ public final class PatternNodes {
 
   private PatternNodes() {}
 
-  /** Reads a document that the schema has passed. */
-  static PatternFile read(JsonNode root) {
+  /**
+   * Reads a document that the schema has passed.
+   *
+   * @param styles by id; what a part leaves open is as its style has it
+   */
+  static PatternFile read(JsonNode root, Carried carried, Function<String, Style> styles) {
     JsonNode p = root.get("pattern");
     JsonNode h = p.get("hook");
     HookSpec hook =
@@ -36,22 +42,24 @@ public final class PatternNodes {
             HookSpec.Shape.valueOf(constant(h.get("shape"))),
             h.path("lengthSteps").asInt(0),
             h.path("wireSteps").asInt(0),
+            h.path("barb").asBoolean(true),
             Optional.ofNullable(h.get("measured")).map(PatternNodes::measured));
+    Style style = styles.apply(p.get("style").asString());
     List<Part> parts = new ArrayList<>();
     for (JsonNode part : p.get("parts")) {
-      parts.add(part(part));
+      parts.add(part(part, style));
     }
     Pattern pattern =
         new Pattern(
             p.get("name").asString(),
-            p.get("school").asString(),
+            style.id(),
             hook,
             parts,
             p.path("notes").asString(""),
-            p.path("natural").asString(""));
+            p.path("natural").asString(""),
+            MakingNodes.read(p));
     JsonNode c = root.get("conditions");
-    return new PatternFile(
-        pattern, c == null ? Conditions.DEFAULT : conditions(c), Carried.read(root.get("carries")));
+    return new PatternFile(pattern, c == null ? Conditions.DEFAULT : conditions(c), carried);
   }
 
   /** Writes the canonical document: every field, in a fixed order. */
@@ -62,17 +70,19 @@ public final class PatternNodes {
     Pattern p = file.pattern();
     ObjectNode pattern = root.putObject("pattern");
     pattern.put("name", p.name());
-    pattern.put("school", p.style());
+    pattern.put("style", p.style());
     ObjectNode hook = pattern.putObject("hook");
     hook.put("size", p.hook().size());
     hook.put("shape", Words.id(p.hook().shape()));
     hook.put("lengthSteps", p.hook().lengthSteps());
     hook.put("wireSteps", p.hook().wireSteps());
+    hook.put("barb", p.hook().barbed());
     p.hook().measured().ifPresent(m -> hook.set("measured", measured(m)));
     ArrayNode parts = pattern.putArray("parts");
     p.parts().forEach(part -> parts.add(part(part)));
     pattern.put("notes", p.notes());
     pattern.put("natural", p.natural());
+    MakingNodes.write(p.making(), pattern);
     Conditions c = file.conditions();
     ObjectNode conditions = root.putObject("conditions");
     conditions.set("temperature", number(c.temperatureC()));
@@ -93,15 +103,16 @@ public final class PatternNodes {
     return root;
   }
 
-  private static Part part(JsonNode n) {
+  private static Part part(JsonNode n, Style style) {
     PartKind kind = PartKind.named(n.get("part").asString());
     Map<String, Object> values = new HashMap<>();
     for (PartKind.Field field : kind.fields()) {
       JsonNode value = n.get(field.name());
       values.put(
-          field.name(), value == null ? DefaultParts.usual(kind, field) : value(value, field));
+          field.name(),
+          value == null ? DefaultParts.usual(style, kind, field) : value(value, field));
     }
-    return kind.create(n.get("material").asString(), values);
+    return kind.create(TieNodes.read(n, style.rule(kind.id(), "material").value()), values);
   }
 
   private static Object value(JsonNode n, PartKind.Field field) {
@@ -117,7 +128,7 @@ public final class PatternNodes {
   public static ObjectNode part(Part part) {
     ObjectNode n = NODES.objectNode();
     n.put("part", part.kind());
-    n.put("material", part.material());
+    TieNodes.write(part.tie(), n);
     PartKind.of(part)
         .values(part)
         .forEach(
@@ -133,18 +144,23 @@ public final class PatternNodes {
     return n;
   }
 
-  private static Length length(JsonNode n) {
-    return n.has("rule")
-        ? new Length.Rule(
-            Length.Reference.valueOf(constant(n.get("rule"))), n.get("factor").asDouble())
+  static Length length(JsonNode n) {
+    if (n.has("rule")) {
+      Length.Reference reference = Length.Reference.valueOf(constant(n.get("rule")));
+      return new Length.Rule(reference, n.get("factor").asDouble());
+    }
+    return n.has("reach")
+        ? new Length.Reach(TieNodes.place(n, "reach"))
         : new Length.Pinned(n.get("value").asDouble());
   }
 
-  private static ObjectNode length(Length length) {
+  static ObjectNode length(Length length) {
     ObjectNode n = NODES.objectNode();
     if (length instanceof Length.Rule rule) {
       n.put("rule", Words.id(rule.reference()));
       n.set("factor", number(rule.factor()));
+    } else if (length instanceof Length.Reach reach) {
+      TieNodes.place(reach.to(), "reach", n);
     } else if (length instanceof Length.Pinned pinned) {
       n.set("value", number(pinned.mm()));
       n.put("unit", "mm");
@@ -188,12 +204,12 @@ public final class PatternNodes {
   }
 
   /** A whole number is written without a fraction, so that 2 and 2.0 are one document. */
-  private static JsonNode number(double value) {
+  static JsonNode number(double value) {
     boolean whole = value == Math.rint(value) && Math.abs(value) < 1e9;
     return whole ? NODES.numberNode((int) value) : NODES.numberNode(value);
   }
 
-  private static String constant(JsonNode word) {
+  static String constant(JsonNode word) {
     return Words.constant(word.asString());
   }
 }

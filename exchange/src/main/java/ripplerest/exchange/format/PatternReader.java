@@ -31,7 +31,7 @@ public final class PatternReader {
   public static final int MOST_BYTES = 1_000_000;
 
   /** The version this program writes. */
-  public static final int VERSION = 2;
+  public static final int VERSION = 3;
 
   private static final String FORMAT = "ripple-rest/pattern";
 
@@ -131,9 +131,7 @@ public final class PatternReader {
     }
     checkVersion(root);
     checkParts(root);
-    if (VersionOne.is(root)) {
-      VersionOne.upgrade((ObjectNode) root);
-    }
+    upgrade(root);
     List<FieldProblem> problems = new ArrayList<>();
     for (Error e : SCHEMA.validate(root)) {
       if (problems.size() < MOST_PROBLEMS) {
@@ -151,8 +149,10 @@ public final class PatternReader {
           problems);
     }
     try {
-      PatternFile file = PatternNodes.read(root);
-      checkSizable(file);
+      Carried carried = Carried.read(root.get("carries"));
+      Sizer knowing = carried.onto(sizer);
+      PatternFile file = PatternNodes.read(root, carried, knowing::style);
+      knowing.size(file.pattern());
       return file;
     } catch (OutOfRangeException e) {
       throw refusal(
@@ -162,6 +162,13 @@ public final class PatternReader {
               e.value(),
               e.bound(),
               e.remedy()));
+    }
+  }
+
+  /** Rewrites a document of an older version in place; what is none stays as it is. */
+  public static void upgrade(JsonNode root) {
+    if (root instanceof ObjectNode document) {
+      OlderVersions.upgrade(document);
     }
   }
 
@@ -185,10 +192,6 @@ public final class PatternReader {
       throw new OutOfRangeException(
           field, "a character that is no text", "plain text", "Remove that character.");
     }
-  }
-
-  private void checkSizable(PatternFile file) {
-    file.carried().onto(sizer).size(file.pattern());
   }
 
   private static JsonNode parse(String text, int most) {

@@ -1,8 +1,9 @@
 package ripplerest.exchange.format;
 
+import java.util.List;
 import java.util.Locale;
 import ripplerest.core.dressing.PartKind;
-import ripplerest.core.sizing.DefaultParts;
+import ripplerest.core.dressing.Turned;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -11,6 +12,13 @@ import tools.jackson.databind.node.ObjectNode;
 final class PatternSchema {
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
+  /** How any part may be tied; defined in the schema that ships. */
+  private static final List<String> EVERY_PART =
+      List.of("colour", "seat", "stretches", "cutFrom", "tiedInBy", "brightSide");
+
+  /** What a part that is wound in turns may say beside. */
+  private static final List<String> EVERY_HACKLE = List.of("with", "wound");
+
   private PatternSchema() {}
 
   /** Definitions of {@code part} and of every kind, for {@code $defs}. */
@@ -18,7 +26,8 @@ final class PatternSchema {
     ObjectNode definitions = NODES.objectNode();
     ObjectNode part = definitions.putObject("part");
     part.put("type", "object");
-    part.putArray("required").add("part").add("material");
+    part.putArray("required").add("part");
+    part.put("description", "What is left out is as the pattern's style has it.");
     ObjectNode properties = part.putObject("properties");
     ArrayNode names = properties.putObject("part").putArray("enum");
     properties
@@ -41,40 +50,29 @@ final class PatternSchema {
 
   private static ObjectNode kind(PartKind kind) {
     ObjectNode definition = NODES.objectNode();
-    ArrayNode required = definition.putArray("required");
     definition.put("additionalProperties", false);
     ObjectNode properties = definition.putObject("properties");
     properties.put("part", true);
     properties.put("material", true);
-    for (PartKind.Field field : kind.fields()) {
-      ObjectNode property = properties.putObject(field.name());
-      field(property, field);
-      if (isOptional(field)) {
-        Object usual = DefaultParts.usual(kind, field);
-        property.set(
-            "default",
-            usual instanceof Double number
-                ? NODES.numberNode(number)
-                : NODES.stringNode("" + usual));
-      } else {
-        required.add(field.name());
+    for (String common : EVERY_PART) {
+      properties.putObject(common).put("$ref", "#/$defs/" + common);
+    }
+    if (kind.can(Turned.class)) {
+      for (String common : EVERY_HACKLE) {
+        properties.putObject(common).put("$ref", "#/$defs/" + common);
       }
     }
+    for (PartKind.Field field : kind.fields()) {
+      field(properties.putObject(field.name()), field);
+    }
     return definition;
-  }
-
-  /** Angles, choices and the feather at hand may be left out; common practice fills them in. */
-  static boolean isOptional(PartKind.Field field) {
-    return field.type() == PartKind.Type.CHOICE
-        || field.unit().equals("deg")
-        || field.name().equals("feather");
   }
 
   private static void field(ObjectNode property, PartKind.Field field) {
     switch (field.type()) {
       case LENGTH -> {
         property.put("$ref", "#/$defs/length");
-        property.put("description", "A rule with its factor, or pinned millimetres.");
+        property.put("description", "A rule with its factor, a reach, or pinned millimetres.");
       }
       case CHOICE -> {
         ArrayNode options = property.putArray("enum");

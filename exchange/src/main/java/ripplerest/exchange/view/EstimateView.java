@@ -138,6 +138,11 @@ public record EstimateView(
         e, rest -> Optional.of(Outliner.of(e.sized(), rest.film())), Optional.of(Outliner.of(e)));
   }
 
+  private static SpanView span(SizedPattern.Piece piece) {
+    SizedPattern.Span top = piece.outermost();
+    return new SpanView(top.part(), top.role(), top.label(), mm(piece.fromMm()), mm(piece.toMm()));
+  }
+
   private static EstimateView of(
       Estimate e, Function<Rest, Optional<Outline>> drawn, Optional<Outline> outline) {
     return new EstimateView(
@@ -147,9 +152,7 @@ public record EstimateView(
         hook(e.sized().hook()),
         e.sized().pattern().names(),
         e.sized().dimensions().stream().map(EstimateView::dimension).toList(),
-        e.sized().spans().stream()
-            .map(s -> new SpanView(s.part(), s.role(), s.label(), mm(s.fromMm()), mm(s.toMm())))
-            .toList(),
+        e.sized().pieces().stream().map(EstimateView::span).toList(),
         e.sized().landmarks().stream()
             .map(
                 l ->

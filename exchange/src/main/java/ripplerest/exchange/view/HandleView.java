@@ -3,6 +3,7 @@ package ripplerest.exchange.view;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.dressing.Length;
+import ripplerest.core.dressing.Place;
 import ripplerest.core.outline.Anchor;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.quantity.Words;
@@ -35,8 +36,12 @@ public record HandleView(
   /** A place that a rule of thumb names, and what the pattern holds there. */
   public record SnapView(String name, double mm, LengthView length) {}
 
-  /** A length as in a pattern: {@code rule} and {@code factor}, or empty and pinned mm. */
-  public record LengthView(String rule, double factor, double mm) {}
+  /**
+   * A length as in a pattern: {@code rule} and {@code factor}, {@code reach} and its offset, or
+   * empty and pinned mm.
+   */
+  public record LengthView(
+      String rule, double factor, String reach, double offset, String unit, double mm) {}
 
   /** A place on the shank, mm from the eye. */
   public record PlaceView(double mm) {}
@@ -70,9 +75,13 @@ public record HandleView(
 
   /** A length as a pattern holds it. */
   public static LengthView length(Length length) {
-    return length instanceof Length.Rule rule
-        ? new LengthView(Words.id(rule.reference()), rounded(rule.factor()), 0)
-        : new LengthView("", 0, rounded(((Length.Pinned) length).mm()));
+    if (length instanceof Length.Rule rule) {
+      return new LengthView(Words.id(rule.reference()), rounded(rule.factor()), "", 0, "", 0);
+    } else if (length instanceof Length.Reach reach) {
+      Place to = reach.to();
+      return new LengthView("", 0, to.landmark(), rounded(to.offset()), Words.id(to.unit()), 0);
+    }
+    return new LengthView("", 0, "", 0, "", rounded(((Length.Pinned) length).mm()));
   }
 
   private static double rounded(double v) {

@@ -87,9 +87,9 @@ class PatternFormatTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"size\": 14 | \"size\": 40 | /pattern/hook/size | 40 | 22",
+        "\"size\": 14 | \"size\": 40 | /pattern/hook/size | 40 | 32",
         "\"size\": 14 | \"size\": \"14\" | /pattern/hook/size | \"14\" | integer",
-        "\"version\": 2 | \"version\": 7 | /version | 7 | at most 2",
+        "\"version\": 3 | \"version\": 7 | /version | 7 | at most 3",
         "\"count\": 8 | \"count\": 8.5 | /pattern/parts/0/count | 8.5 | integer",
         "\"factor\": 1.75 | \"factor\": 90 | /pattern/parts/3/barb/factor | 90 | 5",
         "\"rule\": \"gap\" | \"rule\": \"elbow\" | /pattern/parts/3/barb/rule | \"elbow\" | gap",
@@ -128,7 +128,7 @@ class PatternFormatTest {
   @Test
   void allBadFieldsAreNamedAtOnce() throws IOException {
     String text =
-        example().replace("\"size\": 14", "\"size\": 1").replace("\"count\": 8", "\"count\": 0");
+        example().replace("\"size\": 14", "\"size\": 0").replace("\"count\": 8", "\"count\": 0");
     assertThat(refusal(text).problems()).hasSize(2);
     assertThat(refusal(text).document().status()).isEqualTo(422);
   }
@@ -147,7 +147,7 @@ class PatternFormatTest {
     PatternFile old = READER.read(Files.readAllBytes(Path.of("src/test/resources/version-1.json")));
     assertThat(old.pattern()).isEqualTo(read(example()).pattern());
     assertThat(PatternWriter.write(old))
-        .contains("\"version\" : 2")
+        .contains("\"version\" : 3")
         .contains("\"trim\" : \"full\"");
   }
 
