@@ -78,6 +78,17 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
           </a>
         </span>
       </p>
+      {(card.visitor || card.asked || card.notes) && (
+        <p className="whitespace-pre-line">
+          {card.visitor && <strong>For {card.visitor}. </strong>}
+          {card.asked} {card.notes}
+        </p>
+      )}
+      {card.problems.map((p) => (
+        <p key={p} className="text-warn">
+          ▲ {p}
+        </p>
+      ))}
       <section aria-label="Before you start" className="border-rule my-3 border-y py-2">
         <h2 className="font-serif text-xl font-semibold">Before you start</h2>
         <ul className="list-disc pl-5">
@@ -88,7 +99,7 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
       </section>
       <ol className="space-y-4" data-testid="steps">
         {card.steps.map((s, i) => (
-          <li key={s.part} className="grid grid-cols-[2.5rem_1fr] gap-x-3">
+          <li key={s.key} className="grid grid-cols-[2.5rem_1fr] gap-x-3">
             <span className="text-tide font-serif text-3xl leading-8 font-bold">{i + 1}</span>
             <div>
               <h2 className="font-serif text-xl font-semibold">
@@ -102,13 +113,22 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
               {s.bars.map((b) => (
                 <Bar key={b.name} name={b.name} mm={b.mm} scale={scale} />
               ))}
-              <p>
-                <strong>Look:</strong> {say(s.check)}
-              </p>
-              <p>
-                <strong>{say(s.mistake)}</strong> {say(s.remedy)}
-              </p>
+              {s.check.text && (
+                <p>
+                  <strong>Look:</strong> {say(s.check)}
+                </p>
+              )}
+              {s.mistake.text && (
+                <p>
+                  <strong>{say(s.mistake)}</strong> {say(s.remedy)}
+                </p>
+              )}
               {s.caution && <p className="text-warn">▲ {s.caution}</p>}
+              {s.note && (
+                <p>
+                  <strong>Note:</strong> {s.note}
+                </p>
+              )}
               {s.ways.text && <p className="text-soft text-sm">{say(s.ways)}</p>}
             </div>
           </li>

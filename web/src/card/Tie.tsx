@@ -103,7 +103,10 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
   const spent = tying.at.seconds[at === 0 ? steps : at - 1] ?? 0
   const whole = tying.at.seconds.reduce((a, b) => a + b, 0)
   // the clock turns each second, what is in the vise does not
-  const done = useMemo(() => card.steps.slice(0, at).map((s) => s.part), [card, at])
+  const done = useMemo(
+    () => card.steps[at - 1]?.onTheHook ?? (at === 0 ? [] : names(card)),
+    [card, at],
+  )
   return (
     <main
       id="main"
@@ -262,10 +265,7 @@ function Step({
   return (
     <>
       <h2 className="font-serif text-4xl font-bold">{s.title}</h2>
-      <p className="text-soft text-xl">
-        {s.material}
-        {s.place.text && `, ${say(s.place)}`}
-      </p>
+      <p className="text-soft text-xl">{[s.material, say(s.place)].filter(Boolean).join(', ')}</p>
       <p className="my-3 text-[1.9rem] max-sm:text-2xl">{say(s.how)}</p>
       {s.bars.map((b) => (
         <p key={b.name} className="my-3">
@@ -284,22 +284,31 @@ function Step({
           {b.name} {length(b.mm)}
         </p>
       ))}
-      <p>
-        <strong>Look:</strong> {say(s.check)}
-      </p>
-      <p className="mt-2 text-xl">
-        <strong>{say(s.mistake)}</strong> {say(s.remedy)}
-      </p>
+      {s.check.text && (
+        <p>
+          <strong>Look:</strong> {say(s.check)}
+        </p>
+      )}
+      {s.mistake.text && (
+        <p className="mt-2 text-xl">
+          <strong>{say(s.mistake)}</strong> {say(s.remedy)}
+        </p>
+      )}
+      {s.note && <p className="text-xl">Note: {s.note}</p>}
       {s.caution && <p className="text-warn text-xl">▲ {s.caution}</p>}
       {s.ways.text && <p className="text-soft text-lg">{say(s.ways)}</p>}
     </>
   )
 }
 
+const names = (card: Card) => card.steps.map((s) => s.part)
+
 function spoken(card: Card, at: number): string {
   const step = card.steps[at - 1]
   if (at === 0) return `Before you start. ${card.preparation.map((p) => say(p)).join(' ')}`
-  return step ? `${step.title}. ${say(step.how)} Look: ${say(step.check)}` : 'Done.'
+  if (!step) return 'Done.'
+  const look = step.check.text && ` Look: ${say(step.check)}`
+  return `${step.title}. ${say(step.how)}${look} ${step.note}`.trim()
 }
 
 const canSpeak = () => 'speechSynthesis' in window

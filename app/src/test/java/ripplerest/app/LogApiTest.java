@@ -120,7 +120,7 @@ class LogApiTest {
     Answer late = app.send("PUT", vise, at, "If-Match", empty);
     assertThat(late.status()).isEqualTo(412);
     assertThat(late.json().at("/stored/step").asInt()).isEqualTo(2);
-    String far = "{\"step\":99,\"seconds\":[]}";
+    String far = "{\"step\":999,\"seconds\":[]}";
     assertThat(app.send("PUT", vise, far, "If-Match", tag).status()).isEqualTo(422);
     JsonNode fly = app.send("POST", vise + "/finish", null, "If-Match", tag).json();
     Answer twice = app.send("POST", vise + "/finish", null, "If-Match", tag);

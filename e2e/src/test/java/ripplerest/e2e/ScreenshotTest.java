@@ -120,10 +120,10 @@ class ScreenshotTest {
           assertThat(page.getByTestId("verdict")).hasAttribute("data-fly", "fresh");
           page.keyboard().press("v");
           assertThat(page.getByTestId("where")).hasText("before you start");
-          for (int i = 0; i < 5; i++) {
+          for (int i = 0; i < 8; i++) {
             page.keyboard().press("PageDown");
           }
-          assertThat(page.getByTestId("where")).hasText("step 5 of 6");
+          assertThat(page.getByTestId("where")).hasText("step 8 of 10");
           shoot(page, "tie");
           page.navigate(Site.get().address + "/log");
           assertThat(page.getByTestId("trends").locator("li").first()).isVisible();

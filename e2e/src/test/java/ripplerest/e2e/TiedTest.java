@@ -50,19 +50,19 @@ class TiedTest extends OnBench {
     Locator soFar = page.getByTestId("so-far");
     assertThat(soFar).hasAttribute("data-parts", "");
     page.keyboard().press("PageDown");
-    assertThat(where()).hasText("step 1 of 6");
+    assertThat(where()).hasText("step 1 of 10");
     page.keyboard().press("Space");
     page.keyboard().press("ArrowRight");
-    assertThat(where()).hasText("step 3 of 6");
+    assertThat(where()).hasText("step 3 of 10");
     assertThat(soFar).hasAttribute("data-parts", Pattern.compile("thread tail body"));
     page.keyboard().press("PageUp");
-    assertThat(where()).hasText("step 2 of 6");
+    assertThat(where()).hasText("step 2 of 10");
     assertThat(page.getByTestId("clock")).hasText(Pattern.compile("0:0[1-9].*"));
     page.keyboard().press("p");
     assertThat(button("go on")).isVisible();
     page.reload();
-    assertThat(where()).hasText("step 2 of 6");
-    for (int i = 0; i < 5; i++) {
+    assertThat(where()).hasText("step 2 of 10");
+    for (int i = 0; i < 9; i++) {
       page.keyboard().press("PageDown");
     }
     assertThat(where()).hasText("done");
@@ -86,7 +86,7 @@ class TiedTest extends OnBench {
     openVise("Willow Skate");
     page.keyboard().press("PageDown");
     page.keyboard().press("PageDown");
-    assertThat(where()).hasText("step 2 of 6");
+    assertThat(where()).hasText("step 2 of 11");
     Page vise = page;
 
     site.kill();
@@ -110,7 +110,7 @@ class TiedTest extends OnBench {
     page = vise;
     assertThat(page.getByText("Not kept on the server yet")).isHidden();
     page.reload();
-    assertThat(where()).hasText("step 3 of 6");
+    assertThat(where()).hasText("step 3 of 11");
   }
 
   @Test

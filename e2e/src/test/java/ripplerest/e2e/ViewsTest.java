@@ -205,7 +205,7 @@ class ViewsTest extends OnBench {
   void theCardHasEveryStepAndGoesOnPaper() {
     openFly("Lantern Dun");
     page.locator("body").press("k");
-    assertThat(page.getByTestId("steps").locator("li").nth(3)).containsText("turns");
+    assertThat(page.getByTestId("steps").locator("li").nth(7)).containsText("turns");
     assertThat(page.getByText("Before you start")).isVisible();
     var pdf = page.waitForDownload(() -> page.getByText("A5").click());
     assertThat(pdf.suggestedFilename()).isEqualTo("lantern-dun-card.pdf");

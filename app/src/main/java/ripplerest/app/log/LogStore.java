@@ -18,11 +18,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.app.http.ConflictException;
 import ripplerest.app.http.NotFoundException;
 import ripplerest.app.library.CarriedStore;
+import ripplerest.core.tying.Card;
 import ripplerest.core.tying.OwnTimes;
 import ripplerest.exchange.format.LogFile;
 import ripplerest.exchange.format.LoggedFly;
 import ripplerest.exchange.format.PatternWriter;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -31,6 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class LogStore {
   /** Timings of a kind of step that count; a hand gets quicker. */
   private static final int LATEST_TIMES = 20;
+
+  private static final TypeReference<Map<String, Double>> SECONDS_BY_KEY = new TypeReference<>() {};
 
   private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -55,15 +59,6 @@ public class LogStore {
 
   /** A picture as it was taken. */
   public record Picture(String type, byte[] bytes) {}
-
-  /**
-   * Where the tier is in a fly.
-   *
-   * @param step number of the step that is next, from 0
-   * @param seconds that each step has taken so far
-   * @param revision that a change has to name; 0 for a fly that is not on the vise
-   */
-  public record Tying(int step, List<Double> seconds, long revision) {}
 
   /** A tied fly and the pattern it was tied to, if that is still there. */
   public record Entry(LoggedFly fly, long revision, Optional<UUID> patternId, boolean pictured) {}
@@ -237,34 +232,38 @@ public class LogStore {
   }
 
   /** Where the tier is in a pattern's fly; at its beginning if nobody ties it. */
-  public Tying tying(UUID patternId) {
+  public OnVise onVise(UUID patternId) {
     return jdbc
         .query(
-            "select step, seconds, revision from tying where pattern_id = ?",
+            "select step_key, seconds, revision from tying where pattern_id = ?",
             (row, n) ->
-                new Tying(
-                    row.getInt(1),
-                    List.of(MAPPER.readValue(row.getString(2), Double[].class)),
+                new OnVise(
+                    row.getString(1),
+                    MAPPER.readValue(row.getString(2), SECONDS_BY_KEY),
                     row.getLong(3)),
             patternId)
         .stream()
         .findFirst()
-        .orElse(new Tying(0, List.of(), 0));
+        .orElse(OnVise.EMPTY);
   }
 
-  /** Keeps where the tier is, if the revision is still the one that was read. */
-  public Tying tying(UUID patternId, long revision, int step, List<Double> seconds) {
+  /**
+   * Keeps where the tier is, if the revision is still the one that was read.
+   *
+   * @param pages how it is told to one who comes too late
+   */
+  public OnVise keep(UUID patternId, long revision, OnVise at, Function<OnVise, Object> pages) {
     return transaction.execute(
         t -> {
-          onVise(patternId, revision);
+          locked(patternId, revision, pages);
           jdbc.update(
-              "insert into tying (pattern_id, step, seconds, changed_at) values (?, ?, ?, now())"
-                  + " on conflict (pattern_id) do update set step = excluded.step,"
+              "insert into tying (pattern_id, step_key, seconds, changed_at) values (?, ?, ?, now())"
+                  + " on conflict (pattern_id) do update set step_key = excluded.step_key,"
                   + " seconds = excluded.seconds, changed_at = excluded.changed_at,"
                   + " revision = nextval('tying_revision')",
-              new Object[] {patternId, step, MAPPER.writeValueAsString(seconds)},
-              new int[] {Types.OTHER, Types.INTEGER, Types.OTHER});
-          return tying(patternId);
+              new Object[] {patternId, at.step(), MAPPER.writeValueAsString(at.seconds())},
+              new int[] {Types.OTHER, Types.VARCHAR, Types.OTHER});
+          return onVise(patternId);
         });
   }
 
@@ -272,12 +271,12 @@ public class LogStore {
    * The fly on the vise, of which nobody else changes anything until this transaction is over: its
    * pattern is locked, for an empty vise has no row of its own.
    */
-  private Tying onVise(UUID patternId, long revision) {
+  private OnVise locked(UUID patternId, long revision, Function<OnVise, Object> pages) {
     jdbc.queryForList("select id from pattern where id = ? for update", UUID.class, patternId);
-    Tying there = tying(patternId);
+    OnVise there = onVise(patternId);
     if (there.revision() != revision) {
       throw new ConflictException(
-          "This fly was gone on with elsewhere since this page was opened.", there);
+          "This fly was gone on with elsewhere since this page was opened.", pages.apply(there));
     }
     return there;
   }
@@ -286,20 +285,17 @@ public class LogStore {
    * A fly is finished: keeps it, learns from the clock, and clears the vise; all of it or none.
    *
    * @param revision of the fly on the vise; one that was finished already is not logged again
+   * @param card it is tied by
    * @param fly makes the entry of how long each step took
-   * @param ratios by kind of part, what each step took over what was assumed for it
    */
   public LoggedFly finish(
-      UUID patternId,
-      long revision,
-      Function<List<Double>, LoggedFly> fly,
-      Function<List<Double>, Map<String, List<Double>>> ratios) {
+      UUID patternId, long revision, Card card, Function<List<Double>, LoggedFly> fly) {
     return transaction.execute(
         t -> {
-          List<Double> seconds = onVise(patternId, revision).seconds();
+          List<Double> seconds = locked(patternId, revision, v -> v.on(card)).on(card).seconds();
           LoggedFly finished = fly.apply(seconds);
           save(new LoggedFlyEntity(finished.id(), patternId), finished);
-          ratios.apply(seconds).forEach(this::timed);
+          OwnTimes.ratios(card, seconds).forEach(this::timed);
           jdbc.update("delete from tying where pattern_id = ?", patternId);
           return finished;
         });

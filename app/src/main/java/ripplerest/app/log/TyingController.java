@@ -17,18 +17,18 @@ import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.PatternStore;
-import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Making;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.CardWriter;
-import ripplerest.core.tying.OwnTimes;
 import ripplerest.exchange.format.LoggedFly;
 
 /** A fly on the vise: at which step it is, and how long each has taken. */
 @RestController
 class TyingController {
-  private static final int MOST_STEPS = Pattern.MOST_PARTS + 2;
+  /** More steps than any fly has. */
+  private static final int MOST_STEPS = 2 * Making.MOST_STEPS;
 
   private final LogStore log;
   private final PatternStore patterns;
@@ -45,27 +45,32 @@ class TyingController {
 
   /** Where the tier is; the first step if nobody ties it. */
   @GetMapping("/api/patterns/{id}/tying")
-  ResponseEntity<LogStore.Tying> tying(@PathVariable UUID id) {
-    patterns.get(id);
-    return tagged(log.tying(id));
+  ResponseEntity<OnVise.Pages> tying(@PathVariable UUID id) {
+    return tagged(log.onVise(id).on(card(id)));
   }
 
   /** Keeps where the tier is: what this has answered survives a power cut. */
   @PutMapping(path = "/api/patterns/{id}/tying", consumes = MediaType.APPLICATION_JSON_VALUE)
-  ResponseEntity<LogStore.Tying> keep(
+  ResponseEntity<OnVise.Pages> keep(
       @PathVariable UUID id,
       @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
       @RequestBody At at) {
-    patterns.get(id);
+    Card card = card(id);
     long revision = Revisions.required(ifMatch);
     Require.inRange("step", at.step(), 0, MOST_STEPS);
     List<Double> seconds = at.seconds() == null ? List.of() : at.seconds();
     Require.inRange("steps that were timed", seconds.size(), 0, MOST_STEPS);
     seconds.forEach(s -> Require.inRange("seconds", s == null ? Double.NaN : s, 0, 24 * 3600, "s"));
-    return tagged(log.tying(id, revision, at.step(), seconds));
+    OnVise next = OnVise.of(card, at.step(), seconds);
+    return tagged(log.keep(id, revision, next, there -> there.on(card)).on(card));
   }
 
-  private static ResponseEntity<LogStore.Tying> tagged(LogStore.Tying at) {
+  private Card card(UUID id) {
+    PreparedFly fly = preparation.prepared(preparation.read(patterns.get(id).document()));
+    return CardWriter.of(fly.sized(), fly.materials());
+  }
+
+  private static ResponseEntity<OnVise.Pages> tagged(OnVise.Pages at) {
     return ResponseEntity.ok().eTag(Revisions.tag(at.revision())).body(at);
   }
 
@@ -88,10 +93,10 @@ class TyingController {
     return log.finish(
         id,
         revision,
+        card,
         seconds -> {
           double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
           return LoggedFly.fresh(document, Instant.now(), whole);
-        },
-        seconds -> OwnTimes.ratios(card, seconds));
+        });
   }
 }

@@ -23,7 +23,8 @@ final class Reaches {
     return Lengths.mm(length, sized.hook());
   }
 
-  private double mm(Place place) {
+  /** A place in mm behind the eye. */
+  double mm(Place place) {
     double shank = sized.hook().shankMm();
     double offset =
         switch (place.unit()) {

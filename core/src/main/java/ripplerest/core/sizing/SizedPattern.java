@@ -172,6 +172,20 @@ public record SizedPattern(
                 new Span(part, a.role(), a.label(), a.fromMm(), Math.max(a.toMm(), b.toMm())));
   }
 
+  /** Whether the pattern has a part wound toward the eye; most are. */
+  public boolean windsForward(String part) {
+    return pattern
+        .part(part)
+        .filter(p -> !p.tie().stretches().isEmpty())
+        .map(p -> p.tie().stretches().get(0))
+        .map(
+            s -> {
+              Reaches reaches = new Reaches(this);
+              return reaches.mm(s.from()) >= reaches.mm(s.to());
+            })
+        .orElse(true);
+  }
+
   /** The shank from the eye rearward, layers and all, without gaps or overlaps. */
   public List<Piece> pieces() {
     return Layers.of(spans);

@@ -115,10 +115,12 @@ public final class Amounts {
       add(name, "each wide", rings.isEmpty() ? 0 : rings.get(0).thickMm(), 0, "mm");
       return;
     }
-    for (Span span : sized.spansOf(name)) {
+    List<Span> stretches = sized.spans().stream().filter(s -> s.part().equals(name)).toList();
+    for (Span span : stretches) {
       if (span.lengthMm() > 1e-6 && !(part instanceof Part.Head)) {
         wound(
             name,
+            stretches.size() > 1 ? ", part " + (stretches.indexOf(span) + 1) : "",
             material,
             span.lengthMm(),
             t -> girth.of(span, span.fromMm() + t * span.lengthMm()),
@@ -127,7 +129,7 @@ public final class Amounts {
     }
     if (part instanceof Part.ExtendedBody body) {
       double front = body.wires() * sized.hook().wireMm() / 2;
-      wound(name, material, sized.mm(name, "length"), t -> front * Girth.taper(t), 0);
+      wound(name, "", material, sized.mm(name, "length"), t -> front * Girth.taper(t), 0);
     } else if (part instanceof Part.Head head) {
       add(name, "whip", head.whips(), 0, "turns");
     } else if (part instanceof Part.ThoraxCover cover) {
@@ -140,7 +142,12 @@ public final class Amounts {
 
   /** A strip goes on in layers, edge to edge; anything loose is twisted to one noodle. */
   private void wound(
-      String name, Material material, double length, DoubleUnaryOperator radius, double core) {
+      String name,
+      String of,
+      Material material,
+      double length,
+      DoubleUnaryOperator radius,
+      double core) {
     double mean = mean(radius);
     double layer = Math.max(0.02, mean - core);
     if (material.has(Property.STRIP_WIDTH)) {
@@ -150,19 +157,19 @@ public final class Amounts {
       double layers = Math.max(1, Math.rint(layer / thick.mean()));
       double strip = layers * Math.hypot(turns * 2 * Math.PI * (core + layer / 2), length);
       double share = wide.spread() / wide.mean();
-      add(name, "turns, edge to edge", turns, share * turns, "turns");
-      add(name, "layers", layers, 0, "layers");
-      add(name, "length to wind", strip, share * strip, "mm");
+      add(name, "turns, edge to edge" + of, turns, share * turns, "turns");
+      add(name, "layers" + of, layers, 0, "layers");
+      add(name, "length to wind" + of, strip, share * strip, "mm");
       if (material.has(Property.STRIP_LENGTH)) {
         Prior one = material.priors().get(Property.STRIP_LENGTH);
-        add(name, "to take", Math.ceil(strip / one.mean()), 0, "pieces");
+        add(name, "to take" + of, Math.ceil(strip / one.mean()), 0, "pieces");
       }
     } else {
       double turns = length / layer;
       double noodle = Math.hypot(turns * 2 * Math.PI * (core + layer / 2), length);
       String what = material.get(Property.SOLID_SHARE) < LOOSE ? "noodle" : "strand";
-      add(name, what + " thick", layer, 0, "mm");
-      add(name, what + " long", noodle, solidSpread(material) * noodle / 2, "mm");
+      add(name, what + " thick" + of, layer, 0, "mm");
+      add(name, what + " long" + of, noodle, solidSpread(material) * noodle / 2, "mm");
     }
   }
 

@@ -9,8 +9,12 @@ import ripplerest.core.quantity.Sentence;
  *
  * @param name of the fly
  * @param hook in a tier's words
+ * @param visitor for whom it is tied; may be empty
+ * @param asked what they asked for; may be empty
+ * @param notes of the tier to the pattern; may be empty
  * @param preparation before the thread is started
- * @param steps in tying order
+ * @param steps in the order of work
+ * @param problems what the tier's own order breaks, and how it is mended
  * @param bars lengths to lay material on
  * @param cautions where the work can hurt, each once
  * @param seconds that a practised tier takes (assumption)
@@ -18,8 +22,12 @@ import ripplerest.core.quantity.Sentence;
 public record Card(
     String name,
     Sentence hook,
+    String visitor,
+    String asked,
+    String notes,
     List<Sentence> preparation,
     List<Step> steps,
+    List<String> problems,
     List<Bar> bars,
     List<String> cautions,
     double seconds) {
@@ -27,16 +35,32 @@ public record Card(
   public Card {
     preparation = List.copyOf(preparation);
     steps = List.copyOf(steps);
+    problems = List.copyOf(problems);
     bars = List.copyOf(bars);
     cautions = List.copyOf(cautions);
   }
 
   /**
+   * Names of the parts that are on the hook once so many steps are done: what is wound is not there
+   * before it is wound, though it is bound in.
+   */
+  public List<String> onTheHook(int done) {
+    List<Step> before = steps.subList(0, done);
+    List<Step> after = steps.subList(done, steps.size());
+    return before.stream()
+        .map(Step::part)
+        .distinct()
+        .filter(part -> after.stream().noneMatch(s -> s.part().equals(part) && s.isWinding()))
+        .toList();
+  }
+
+  /**
    * One step.
    *
-   * @param part name of the part
+   * @param key by which it is found again, such as {@code bind-in rib}
+   * @param part name of the part; {@code own} for a step of the tier's own
    * @param title in a tier's words
-   * @param material its label
+   * @param material its colour and label
    * @param take how much of it to have ready, largest first
    * @param place where on the shank; empty where it takes no room of its own
    * @param fromMm nearer the eye, from its rear edge; NaN without a place
@@ -47,10 +71,12 @@ public record Card(
    * @param remedy for it
    * @param caution where it can hurt; empty where it does not
    * @param ways what practitioners do either way, and which this card takes; empty where they agree
+   * @param note the tier's own, may be empty
    * @param seconds a practised tier takes (assumption)
    * @param bar the length to measure, if one is
    */
   public record Step(
+      String key,
       String part,
       String title,
       String material,
@@ -64,10 +90,15 @@ public record Card(
       Sentence remedy,
       String caution,
       Sentence ways,
+      String note,
       double seconds,
       Optional<Bar> bar) {
     public Step {
       take = List.copyOf(take);
+    }
+
+    private boolean isWinding() {
+      return key.startsWith("wind ");
     }
   }
 

@@ -117,7 +117,7 @@ public final class RandomFlies {
       }
     }
     Tie tie = Tie.of(any(materials, random));
-    if (kind.can(Turned.class) && kind.form() == Form.HACKLE && random.nextInt(4) == 0) {
+    if (kind.can(Turned.class) && kind.form() == Form.HACKLE && random.nextInt(10) == 0) {
       var second =
           new FurtherFeather(
               any(materials, random),

@@ -83,10 +83,10 @@ class CardTest {
   void theNumbersOnTheCardAreTheSizedOnes() {
     SizedPattern fly = sized(Flies.of("upright-collar", 14));
     Card card = CardWriter.of(fly, Flies.MATERIALS);
-    Card.Step tail = step(card, "tail");
+    Card.Step tail = step(card, "bind-in tail");
     assertThat(tail.how().toString()).contains("%.1f mm".formatted(fly.mm("tail", "length")));
     assertThat(tail.bar().orElseThrow().mm()).isEqualTo(fly.mm("tail", "length"));
-    Card.Step hackle = step(card, "collar-hackle");
+    Card.Step hackle = step(card, "wind collar-hackle");
     assertThat(hackle.ways().toString()).contains("Tiers disagree").contains("full");
     assertThat(hackle.toMm())
         .isCloseTo(
@@ -104,7 +104,11 @@ class CardTest {
       parts.removeIf(p -> p instanceof Part.Head);
       parts.add(new Part.Head(Tie.of("thread"), 5, finish));
       Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
-      String caution = step(card, "head").caution();
+      String caution =
+          card.steps().stream()
+              .filter(s -> s.part().equals("head"))
+              .map(Card.Step::caution)
+              .reduce("", String::concat);
       assertThat(caution.isEmpty()).isEqualTo(finish == Finish.NONE);
       if (!caution.isEmpty()) {
         assertThat(card.cautions()).contains(caution);
@@ -112,7 +116,7 @@ class CardTest {
     }
   }
 
-  private static Card.Step step(Card card, String part) {
-    return card.steps().stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow();
+  private static Card.Step step(Card card, String key) {
+    return card.steps().stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow();
   }
 }

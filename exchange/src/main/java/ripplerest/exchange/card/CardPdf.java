@@ -88,6 +88,9 @@ public final class CardPdf {
     turn();
     text(card.name(), 17, MARGIN);
     text("Hook: " + card.hook(), 9.5f, MARGIN);
+    labelled("For", card.visitor());
+    labelled("Asked for", card.asked());
+    labelled("Notes", card.notes().replaceAll("\\s+", " "));
     drawings(fly);
     ruler(shankMm, eyeMm);
     bars(card);
@@ -99,6 +102,9 @@ public final class CardPdf {
     for (Card.Step step : card.steps()) {
       step(number++, step);
     }
+    for (String problem : card.problems()) {
+      text("Order: " + problem, 9.5f, MARGIN);
+    }
     heading("Care");
     for (String caution : card.cautions()) {
       text("• " + caution, 9.5f, MARGIN);
@@ -109,13 +115,14 @@ public final class CardPdf {
 
   private void step(int number, Card.Step step) throws IOException {
     room(24);
-    heading(number + ". " + step.title() + "  (" + step.material() + ")");
+    heading(number + ". " + CardText.titled(step));
     labelled("where", step.place().toString());
     labelled("take", Sentence.join("; ", step.take()).toString());
     text(step.how().toString(), 9.5f, MARGIN);
     labelled("check", step.check().toString());
     labelled(step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy().toString());
     labelled("caution", step.caution());
+    labelled("note", step.note().replaceAll("\\s+", " "));
     text(step.ways().toString(), 8.5f, MARGIN);
   }
 

@@ -1,6 +1,5 @@
 package ripplerest.exchange.card;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Predicate;
@@ -72,14 +71,17 @@ public final class CardSvg {
     card.bars().forEach(b -> bar(b.name(), b.mm()));
     bar("this bar has to measure 50 mm, or print at 100 %", CardPdf.CHECK_MM);
     y += 3;
+    named("For", card.visitor());
+    named("Asked for", card.asked());
+    named("Notes", card.notes());
     words("Before you start", MARGIN, 4.6, true);
     card.preparation().forEach(p -> words("• " + p, MARGIN, TEXT, false));
-    List<String> done = new ArrayList<>();
     int number = 1;
     for (Card.Step step : card.steps()) {
-      done.add(step.part());
-      step(number++, step, vise, List.copyOf(done));
+      step(number, step, vise, card.onTheHook(number));
+      number++;
     }
+    card.problems().forEach(p -> words("Order: " + p, MARGIN, TEXT, false));
     y += 2;
     words("Care", MARGIN, 4.6, true);
     card.cautions().forEach(c -> words("• " + c, MARGIN, TEXT, false));
@@ -91,15 +93,22 @@ public final class CardSvg {
     Extent whole = Extent.of(vise);
     double scale = Math.min(SO_FAR / whole.wide(), SO_FAR_HIGH / (whole.top() - whole.bottom()));
     fly(vise, MARGIN - whole.left() * scale, top + whole.top() * scale, scale, done::contains);
-    words(number + ". " + step.title() + " (" + step.material() + ")", WORDS_FROM, 4.2, true);
+    words(number + ". " + CardText.titled(step), WORDS_FROM, 4.2, true);
     told("where", step.place().toString());
     told("take", Sentence.join("; ", step.take()).toString());
     words(step.how().toString(), WORDS_FROM, TEXT, false);
     told("check", step.check().toString());
     told(step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy().toString());
     told("caution", step.caution());
+    told("note", step.note());
     words(step.ways().toString(), WORDS_FROM, 3, false);
     y = Math.max(y, top + SO_FAR_HIGH);
+  }
+
+  private void named(String name, String words) {
+    if (!words.isEmpty()) {
+      words(CardText.labelled(name, words), MARGIN, TEXT, false);
+    }
   }
 
   private void told(String name, String words) {

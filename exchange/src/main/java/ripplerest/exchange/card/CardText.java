@@ -11,13 +11,16 @@ public final class CardText {
   /** The whole card; lines end with a line feed. */
   public static String of(Card card) {
     StringBuilder text = new StringBuilder();
-    text.append(card.name()).append('\n').append("Hook: ").append(card.hook()).append("\n\n");
+    text.append(card.name()).append('\n').append("Hook: ").append(card.hook()).append('\n');
+    named(text, "For", card.visitor());
+    named(text, "Asked for", card.asked());
+    named(text, "Notes", card.notes());
+    text.append('\n');
     text.append("Before you start\n");
     card.preparation().forEach(p -> text.append("- ").append(p).append('\n'));
     int number = 1;
     for (Card.Step step : card.steps()) {
-      text.append('\n').append(number++).append(". ").append(step.title());
-      text.append(" (").append(step.material()).append(")\n");
+      text.append('\n').append(number++).append(". ").append(titled(step)).append('\n');
       line(text, "where", step.place());
       line(text, "take", Sentence.join("; ", step.take()));
       line(text, "do", step.how());
@@ -25,7 +28,9 @@ public final class CardText {
       line(text, step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy());
       line(text, "caution", Sentence.of(step.caution()));
       line(text, "either way", step.ways());
+      line(text, "note", Sentence.of(step.note().replace("%", "%%")));
     }
+    card.problems().forEach(p -> text.append("\nOrder: ").append(p).append('\n'));
     text.append("\nLengths\n");
     for (Card.Bar bar : card.bars()) {
       text.append(String.format(Locale.ROOT, "- %s: %.1f mm%n", bar.name(), bar.mm()));
@@ -36,6 +41,17 @@ public final class CardText {
         String.format(
             Locale.ROOT, "%nAbout %.0f minutes (assumption).%n", Math.ceil(card.seconds() / 60)));
     return text.toString().replace("\r\n", "\n");
+  }
+
+  private static void named(StringBuilder text, String name, String words) {
+    if (!words.isEmpty()) {
+      text.append(labelled(name, words)).append('\n');
+    }
+  }
+
+  /** A step's title with what it is done with. */
+  static String titled(Card.Step step) {
+    return step.title() + (step.material().isEmpty() ? "" : " (" + step.material() + ")");
   }
 
   /** What is said under a name; a question has its mark already. */

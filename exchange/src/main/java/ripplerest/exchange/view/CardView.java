@@ -1,6 +1,7 @@
 package ripplerest.exchange.view;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.outline.Outline;
@@ -17,8 +18,12 @@ public record CardView(
     String name,
     Sentence hook,
     EstimateView.HookView measure,
+    String visitor,
+    String asked,
+    String notes,
     List<Sentence> preparation,
     List<StepView> steps,
+    List<String> problems,
     List<BarView> bars,
     List<String> cautions,
     double seconds,
@@ -26,6 +31,7 @@ public record CardView(
 
   /** One step. */
   public record StepView(
+      String key,
       String part,
       String title,
       String material,
@@ -39,6 +45,8 @@ public record CardView(
       Sentence remedy,
       String caution,
       Sentence ways,
+      String note,
+      List<String> onTheHook,
       double seconds,
       int timed,
       List<BarView> bars) {}
@@ -58,17 +66,23 @@ public record CardView(
         c.name(),
         c.hook(),
         EstimateView.hook(hook),
+        c.visitor(),
+        c.asked(),
+        c.notes(),
         c.preparation(),
-        c.steps().stream().map(s -> step(s, own)).toList(),
+        IntStream.range(0, c.steps().size()).mapToObj(i -> step(c, i, own)).toList(),
+        c.problems(),
         c.bars().stream().map(CardView::bar).toList(),
         c.cautions(),
         Math.round(own.seconds(c)),
         OutlineView.of(vise));
   }
 
-  private static StepView step(Card.Step s, OwnTimes own) {
+  private static StepView step(Card c, int i, OwnTimes own) {
+    Card.Step s = c.steps().get(i);
     boolean placed = !Double.isNaN(s.fromMm());
     return new StepView(
+        s.key(),
         s.part(),
         s.title(),
         s.material(),
@@ -82,6 +96,8 @@ public record CardView(
         s.remedy(),
         s.caution(),
         s.ways(),
+        s.note(),
+        c.onTheHook(i + 1),
         Math.round(own.seconds(s)),
         own.timed(Pattern.kindOf(s.part())),
         s.bar().map(CardView::bar).stream().toList());

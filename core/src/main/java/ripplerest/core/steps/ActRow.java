@@ -1,0 +1,84 @@
+package ripplerest.core.steps;
+
+import java.util.List;
+import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.Table;
+
+/**
+ * What is done to a kind of part, and what is said of it, with gaps for a fly's numbers (all of it
+ * common practice, no source).
+ *
+ * @param kind of part, or {@code hook}
+ * @param operation what is done
+ * @param handling of the material it is meant for; empty: any other
+ * @param when on which flies only; empty: on all
+ * @param share of the part's time
+ */
+public record ActRow(
+    String kind,
+    String operation,
+    String handling,
+    String when,
+    double share,
+    String prepare,
+    String how,
+    String check,
+    String mistake,
+    String remedy,
+    String caution,
+    String way,
+    String taken) {
+  private static final List<ActRow> ALL =
+      Table.rows(ActRow.class, "acts.csv").stream().map(ActRow::row).toList();
+
+  /** Tails of more fibres than this are fanned by their own bump and not divided one by one. */
+  private static final int MOST_DIVIDED = 3;
+
+  static List<ActRow> all() {
+    return ALL;
+  }
+
+  private static ActRow row(CSVRecord r) {
+    return new ActRow(
+        r.get("part"),
+        r.get("do"),
+        r.get("handling"),
+        r.get("when"),
+        Double.parseDouble(r.get("share")),
+        r.get("prepare"),
+        r.get("how"),
+        r.get("check"),
+        r.get("mistake"),
+        r.get("remedy"),
+        r.get("caution"),
+        r.get("way"),
+        r.get("taken"));
+  }
+
+  /** Whether it is done to this part of this fly. */
+  boolean isDone(Pattern fly, Part part, String handled) {
+    return (handling.isEmpty() || handling.equals(handled)) && applies(fly, part);
+  }
+
+  private boolean applies(Pattern fly, Part part) {
+    if (when.startsWith("has:")) {
+      return fly.parts().stream().anyMatch(p -> p.kind().equals(when.substring(4)));
+    }
+    return switch (when) {
+      case "", "last" -> true;
+      case "barbless" -> !fly.hook().barbed();
+      case "divided" ->
+          part instanceof Part.Tail tail && tail.count() <= MOST_DIVIDED && tail.splay() > 0;
+      case "standing" ->
+          fly.part(Part.UprightWing.class).isPresent()
+              || fly.part(Part.SpentWing.class).isPresent();
+      case "trimmed" -> !"full".equals(PartKind.of(part).values(part).get("trim"));
+      case "sealed" ->
+          part instanceof Part.Head head && head.finish() != ripplerest.core.dressing.Finish.NONE;
+      default -> throw new IllegalStateException("no such condition: " + when);
+    };
+  }
+}

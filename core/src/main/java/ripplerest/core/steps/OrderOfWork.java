@@ -1,0 +1,317 @@
+package ripplerest.core.steps;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ripplerest.core.dressing.Making;
+import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Words;
+import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.SizedPattern.Span;
+
+/**
+ * In which order a fly is tied. Physical needs come first; of what can be done next, the part that
+ * stands first in the pattern, and behind it what is nearest the thread. A tier's own order is
+ * kept, and what it breaks is explained.
+ */
+public final class OrderOfWork {
+  private final SizedPattern sized;
+  private final List<Act> acts;
+  private final List<String> names;
+
+  private OrderOfWork(SizedPattern sized, Materials materials) {
+    this.sized = sized;
+    Acts all = new Acts(sized, materials);
+    this.acts = all.all();
+    this.names = all.parts().stream().map(Acts.Named::name).toList();
+  }
+
+  /**
+   * One step.
+   *
+   * @param act what is done; empty for a step that no part asks for
+   * @param own the tier's words and note, if there are any
+   */
+  public record Step(Optional<Act> act, Optional<Making.OwnStep> own) {
+    /** By which it is found again. */
+    public String key() {
+      return act.map(Act::key).orElseGet(() -> own.orElseThrow().act());
+    }
+  }
+
+  /**
+   * What an order breaks.
+   *
+   * @param step that stands too early
+   * @param after the step it needs
+   * @param words why, and the smallest move that mends it
+   */
+  public record Problem(String step, String after, String words) {}
+
+  /** The order, and what is wrong with it where it is the tier's. */
+  public record Result(List<Step> steps, List<Problem> problems) {
+    public Result {
+      steps = List.copyOf(steps);
+      problems = List.copyOf(problems);
+    }
+  }
+
+  /** The order of work of a fly. */
+  public static Result of(SizedPattern sized, Materials materials) {
+    return new OrderOfWork(sized, materials).worked();
+  }
+
+  private Result worked() {
+    List<Making.OwnStep> own = sized.pattern().making().steps();
+    List<Step> order = new ArrayList<>();
+    for (Act act : derived()) {
+      order.add(new Step(Optional.of(act), said(own, act)));
+    }
+    List<Step> asTold = told(order, own);
+    List<Problem> problems = own.isEmpty() ? List.of() : problems(asTold);
+    return new Result(asTold, problems);
+  }
+
+  private static Optional<Making.OwnStep> said(List<Making.OwnStep> own, Act act) {
+    return own.stream().filter(s -> s.act().equals(act.key())).findFirst();
+  }
+
+  /**
+   * The listed steps keep the order in which they are listed; the others keep theirs around them.
+   */
+  private static List<Step> told(List<Step> derived, List<Making.OwnStep> own) {
+    Map<String, Step> byKey = new LinkedHashMap<>();
+    derived.forEach(s -> byKey.put(s.key(), s));
+    List<Step> listed = new ArrayList<>();
+    for (Making.OwnStep s : own) {
+      if (s.act().startsWith(Making.OwnStep.OWN)) {
+        listed.add(new Step(Optional.empty(), Optional.of(s)));
+      } else if (byKey.containsKey(s.act())) {
+        listed.add(byKey.get(s.act()));
+      }
+    }
+    List<Step> order = new ArrayList<>();
+    int next = 0;
+    for (Step s : derived) {
+      if (listed.contains(s)) {
+        // the place of a listed step goes to the next that is listed, own steps in front of it
+        while (next < listed.size() && listed.get(next).act().isEmpty()) {
+          order.add(listed.get(next++));
+        }
+        order.add(listed.get(next++));
+      } else {
+        order.add(s);
+      }
+      while (next > 0 && next < listed.size() && listed.get(next).act().isEmpty()) {
+        order.add(listed.get(next++));
+      }
+    }
+    order.addAll(listed.subList(next, listed.size()));
+    return order;
+  }
+
+  /** Every act once, none before what it needs. */
+  private List<Act> derived() {
+    List<Act> left = new ArrayList<>(acts);
+    List<Act> order = new ArrayList<>();
+    double thread = 0;
+    while (!left.isEmpty()) {
+      Act next = left.get(0);
+      double best = Double.POSITIVE_INFINITY;
+      for (Act act : left) {
+        if (left.stream().noneMatch(other -> why(act, other).isPresent())) {
+          double rank = rank(act, thread);
+          if (rank < best) {
+            best = rank;
+            next = act;
+          }
+        }
+      }
+      left.remove(next);
+      order.add(next);
+      thread = place(next).orElse(thread);
+    }
+    return order;
+  }
+
+  /** Parts in the order of the pattern; the walk of the thread decides between equals. */
+  private double rank(Act act, double thread) {
+    double walk = place(act).map(mm -> Math.abs(mm - thread)).orElse(0.0);
+    return names.indexOf(act.part()) + walk / 1000;
+  }
+
+  /** Where the thread has to be for an act, mm behind the eye. */
+  private Optional<Double> place(Act act) {
+    if (act.operation().equals("wind")) {
+      return span(act).map(Span::toMm);
+    }
+    return Optional.ofNullable(sized.seats().get(act.part()));
+  }
+
+  /** The stretch that an act winds. */
+  private Optional<Span> span(Act act) {
+    List<Span> of = sized.spans().stream().filter(s -> s.part().equals(act.part())).toList();
+    if (act.stretch().isPresent() && act.stretch().get() <= of.size()) {
+      return Optional.of(of.get(act.stretch().get() - 1));
+    }
+    return sized.extent(act.part());
+  }
+
+  /** Why {@code first} has to be done before {@code then}; empty if it does not. */
+  private Optional<String> why(Act then, Act first) {
+    if (then.equals(first)) {
+      return Optional.empty();
+    }
+    if (first.part().equals(then.part())) {
+      return acts.indexOf(first) < acts.indexOf(then)
+          ? Optional.of("it is done first")
+          : Optional.empty();
+    }
+    if (isOf(first, "press-barb") || isOf(first, "slide-on")) {
+      return isOf(then, "press-barb")
+          ? Optional.empty()
+          : Optional.of("it has to be done on the bare hook");
+    }
+    if (isOf(then, "press-barb") || isOf(then, "slide-on")) {
+      return Optional.empty();
+    }
+    if (isOf(first, "start-thread")) {
+      return Optional.of("nothing is bound before the thread is started");
+    }
+    if (isOf(then, "start-thread")) {
+      return Optional.empty();
+    }
+    if (isOf(then, "glue") || isOf(then, "whip")) {
+      return isLast(first) ? Optional.empty() : Optional.of("the whip closes the fly");
+    }
+    if (isLast(then) && isOf(first, "whip")) {
+      return Optional.of("it is done when the fly is closed");
+    }
+    if (isLast(first)) {
+      return isLast(then) ? need(then, first) : Optional.empty();
+    }
+    return need(then, first).or(() -> wound(then, first)).or(() -> boundInside(then, first));
+  }
+
+  private static boolean isOf(Act act, String operation) {
+    return act.operation().equals(operation);
+  }
+
+  /** What is done after the whip. */
+  private boolean isLast(Act act) {
+    return isOf(act, "clear-eye")
+        || isOf(act, "press-level")
+        || isOf(act, "trim")
+        || isOf(act, "clip") && !isClippedEarly(act);
+  }
+
+  /** Barbs on top are clipped before what is folded over them. */
+  private boolean isClippedEarly(Act act) {
+    return sized
+        .pattern()
+        .part(act.part())
+        .map(p -> ripplerest.core.dressing.PartKind.of(p).values(p).get("trim"))
+        .filter("above"::equals)
+        .isPresent();
+  }
+
+  private Optional<String> need(Act then, Act first) {
+    boolean folded = isOf(then, "fold") && isOf(first, "clip") && isClippedEarly(first);
+    if (folded) {
+      return Optional.of("it goes where the barbs were");
+    }
+    // a stretch of its own is one of several: what goes over a part waits for those under it only
+    if (first.stretch().isPresent() && isOf(first, "wind") && !isUnder(then, first)) {
+      return Optional.empty();
+    }
+    return Need.all().stream().filter(n -> n.binds(then, first)).map(Need::why).findFirst();
+  }
+
+  /** Whether one of several stretches lies under, or behind the place of, what comes after. */
+  private boolean isUnder(Act then, Act first) {
+    Optional<Span> under = span(first);
+    Optional<Double> at = isOf(then, "bind-in") ? start(then) : Optional.empty();
+    if (under.isEmpty()) {
+      return true;
+    }
+    if (at.isPresent()) {
+      return under.get().fromMm() > at.get() - TOUCH_MM;
+    }
+    return span(then).map(s -> overlap(s, under.get())).orElse(true);
+  }
+
+  /** Where a part that is wound begins: there its feather or strand is bound in. */
+  private Optional<Double> start(Act act) {
+    return sized
+        .pattern()
+        .part(act.part())
+        .filter(p -> !p.tie().stretches().isEmpty())
+        .flatMap(p -> sized.extent(act.part()))
+        .map(s -> isWoundForward(act.part()) ? s.toMm() : s.fromMm());
+  }
+
+  /** Whether the pattern has its first stretch wound toward the eye. */
+  private boolean isWoundForward(String part) {
+    return sized.windsForward(part);
+  }
+
+  /** Stretches that touch do not overlap, mm. */
+  private static final double TOUCH_MM = 1e-6;
+
+  private static boolean overlap(Span a, Span b) {
+    return a.fromMm() < b.toMm() - TOUCH_MM && b.fromMm() < a.toMm() - TOUCH_MM;
+  }
+
+  /** What is wound over another part, or in front of it in the row, comes after it. */
+  private Optional<String> wound(Act then, Act first) {
+    if (!isOf(then, "wind") || !isOf(first, "wind")) {
+      return Optional.empty();
+    }
+    boolean later = names.indexOf(first.part()) < names.indexOf(then.part());
+    Optional<Span> over = span(then);
+    Optional<Span> under = span(first);
+    if (over.isEmpty() || under.isEmpty() || !later) {
+      return Optional.empty();
+    }
+    if (overlap(over.get(), under.get())) {
+      return Optional.of("it is wound over it");
+    }
+    boolean row = over.get().role() == Span.Role.HACKLE && under.get().role() == Span.Role.HACKLE;
+    return row ? Optional.of("what is wound last lies nearest the eye") : Optional.empty();
+  }
+
+  /** A feather bound in where a stretch begins is bound in before that stretch is wound. */
+  private Optional<String> boundInside(Act then, Act first) {
+    if (!isOf(then, "wind") || !isOf(first, "bind-in") || then.stretch().isEmpty()) {
+      return Optional.empty();
+    }
+    return start(first)
+        .filter(mm -> span(then).map(s -> s.toMm() < mm + TOUCH_MM).orElse(false))
+        .filter(mm -> !isOf(first, "wind"))
+        .map(mm -> "it would cover where it is bound in");
+  }
+
+  private List<Problem> problems(List<Step> order) {
+    List<Problem> problems = new ArrayList<>();
+    for (int i = 0; i < order.size(); i++) {
+      for (int j = i + 1; j < order.size(); j++) {
+        if (order.get(i).act().isPresent() && order.get(j).act().isPresent()) {
+          Act early = order.get(i).act().get();
+          Act late = order.get(j).act().get();
+          why(early, late)
+              .ifPresent(
+                  why ->
+                      problems.add(new Problem(early.key(), late.key(), words(early, late, why))));
+        }
+      }
+    }
+    return problems;
+  }
+
+  private static String words(Act early, Act late, String why) {
+    return "%s needs %s first: %s. Move %s behind it."
+        .formatted(Words.title(early.words()), late.words(), why, early.words());
+  }
+}
