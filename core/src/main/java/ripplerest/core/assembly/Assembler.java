@@ -67,6 +67,7 @@ public final class Assembler {
   static {
     shape(Part.Bead.class, (on, name, bead) -> on.shank.bead(name, bead));
     shape(Part.WeightWire.class, (on, name, wire) -> on.shank.strands(name, wire.material()));
+    shape(Part.Tag.class, (on, name, tag) -> on.shank.strands(name, tag.material()));
     shape(Part.Rib.class, (on, name, rib) -> on.shank.strands(name, rib.material()));
     shape(Part.ExtendedBody.class, (on, name, body) -> on.shank.extended(name, body));
     shape(Part.ThoraxCover.class, (on, name, cover) -> on.shank.cover(name, cover));
@@ -89,7 +90,13 @@ public final class Assembler {
     shape(Part.SpunPlume.class, (on, name, h) -> on.hackles.collar(name, h, h.trim(), 0));
     shape(Part.PalmeredHackle.class, (on, name, h) -> on.hackles.palmered(name, h));
     shape(Part.ParachuteHackle.class, (on, name, h) -> on.hackles.parachute(name, h));
-    laidWithTheShank(Part.Thread.class, Part.Body.class, Part.Thorax.class, Part.EggSac.class);
+    laidWithTheShank(
+        Part.Thread.class,
+        Part.Body.class,
+        Part.Segments.class,
+        Part.Thorax.class,
+        Part.EggSac.class,
+        Part.HerlHead.class);
     shape(Part.Bands.class, (on, name, bands) -> {}); // they weigh nothing
     for (PartKind kind : PartKind.all()) {
       if (!SHAPES.containsKey(kind.type())) {

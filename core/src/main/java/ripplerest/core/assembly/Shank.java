@@ -195,7 +195,7 @@ final class Shank {
   /** A drop on the head. */
   void seal(String name, Part.Head head) {
     double scale = hook.eyeMm() / DROP_EYE_MM;
-    double mass = DROP_MG.get(head.finish()) * scale * scale;
+    double mass = head.coats() * DROP_MG.get(head.finish()) * scale * scale;
     layup.weigh(name, hook.onShank(layup.sized.span("head").middleMm()), mass);
   }
 }

@@ -7,7 +7,6 @@ import ripplerest.core.hook.Hook;
 /** Wings of all kinds, and other tufts. Their shapes are assumptions but for what a rule gives. */
 final class Wings {
   /** Half angle between a divided pair of wing tips and the upright (common practice). */
-  private static final double WING_DIVIDE = Math.toRadians(15);
 
   /** How far a flat wing rises over the shank. */
   private static final double FLAT_LIFT = Math.toRadians(4);
@@ -57,7 +56,8 @@ final class Wings {
     double radius = layup.bundleRadius(wing.material());
     double length = layup.sized.mm(name, "length");
     for (int side : new int[] {-1, 1}) {
-      Vector3D up = new Vector3D(0, side * Math.sin(WING_DIVIDE), Math.cos(WING_DIVIDE));
+      double half = Math.toRadians(wing.apart() / 2);
+      Vector3D up = new Vector3D(0, side * Math.sin(half), Math.cos(half));
       layup.bundle(name, name + side, wing.material(), foot, up, length, t -> radius * leaf(t));
     }
   }

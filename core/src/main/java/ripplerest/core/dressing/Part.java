@@ -123,6 +123,15 @@ public sealed interface Part extends Tied {
     }
   }
 
+  /** Turns of a strand behind the body. */
+  @MadeOf(Form.STRAND)
+  record Tag(Tie tie, @Range(low = 1, high = 8, unit = "turns") double turns)
+      implements Part, Turned {
+    public Tag {
+      PartKind.check(Tag.class, tie, turns);
+    }
+  }
+
   /** One strand wound in open turns over the body. */
   @MadeOf(Form.STRAND)
   record Rib(Tie tie, @Range(low = 2, high = 14, unit = "turns") double turns)
@@ -143,6 +152,21 @@ public sealed interface Part extends Tied {
     @Override
     public double radiusMm(double t, double wireMm) {
       return Math.max(THINNEST_IN_WIRES * wireMm, wires * wireMm / 2 * (1 - TAIL_END_TAPER * t));
+    }
+  }
+
+  /** Darker segments wound over the rear of the body. */
+  @MadeOf(Form.WRAP)
+  record Segments(
+      Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires, Length length)
+      implements Part, Wound {
+    public Segments {
+      PartKind.check(Segments.class, tie, wires, length);
+    }
+
+    @Override
+    public double radiusMm(double t, double wireMm) {
+      return wires * wireMm / 2 * (1 - TAIL_END_TAPER * t);
     }
   }
 
@@ -252,11 +276,12 @@ public sealed interface Part extends Tied {
     }
   }
 
-  /** A divided pair of wing tips standing on the shank. */
+  /** A divided pair of wing tips standing on the shank; {@code apart}: the V between them. */
   @MadeOf(Form.BUNDLE)
-  record UprightWing(Tie tie, Length length) implements Part, Wing, Soft {
+  record UprightWing(Tie tie, Length length, @Range(low = 0, high = 120, unit = "deg") double apart)
+      implements Part, Wing, Soft {
     public UprightWing {
-      PartKind.check(UprightWing.class, tie, length);
+      PartKind.check(UprightWing.class, tie, length, apart);
     }
   }
 
@@ -371,12 +396,35 @@ public sealed interface Part extends Tied {
     }
   }
 
-  /** Whip finish and what it is sealed with. */
+  /** A head of herl, wound into glue over what is bound there. */
   @MadeOf(Form.WRAP)
-  record Head(Tie tie, @Range(low = 3, high = 12, unit = "turns") int whips, Finish finish)
+  record HerlHead(Tie tie, @Range(low = 1.2, high = 6, unit = "wire diameters") double wires)
+      implements Part, Wound {
+    public HerlHead {
+      PartKind.check(HerlHead.class, tie, wires);
+    }
+
+    @Override
+    public double radiusMm(double t, double wireMm) {
+      return Math.max(THINNEST_IN_WIRES * wireMm, Wound.ball(t, wires * wireMm));
+    }
+  }
+
+  /**
+   * Whip finish and what it is sealed with; {@code second}: turns of a second whip, 0 for none;
+   * {@code coats}: how often it is sealed.
+   */
+  @MadeOf(Form.WRAP)
+  record Head(
+      Tie tie,
+      @Range(low = 3, high = 12, unit = "turns") int whips,
+      @Range(low = 0, high = 12, unit = "turns") int second,
+      WhipPlace at,
+      Finish finish,
+      @Range(low = 1, high = 3, unit = "coats") int coats)
       implements Part {
     public Head {
-      PartKind.check(Head.class, tie, whips, finish);
+      PartKind.check(Head.class, tie, whips, second, at, finish, coats);
     }
   }
 }

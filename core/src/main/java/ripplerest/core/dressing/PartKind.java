@@ -34,8 +34,10 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
           Part.Shuck.class,
           Part.EggSac.class,
           Part.ExtendedBody.class,
+          Part.Tag.class,
           Part.Rib.class,
           Part.Body.class,
+          Part.Segments.class,
           Part.Bands.class,
           Part.PalmeredHackle.class,
           Part.Thorax.class,
@@ -55,6 +57,7 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
           Part.ParachuteHackle.class,
           Part.SoftCollar.class,
           Part.SpunPlume.class,
+          Part.HerlHead.class,
           Part.Head.class);
 
   private static final Map<String, PartKind> ALL = new LinkedHashMap<>();

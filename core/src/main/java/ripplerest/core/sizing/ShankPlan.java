@@ -166,9 +166,9 @@ final class ShankPlan {
   }
 
   private static Role role(Part part) {
-    if (part instanceof Part.Body) {
+    if (part instanceof Part.Body || part instanceof Part.Segments) {
       return Role.BODY;
-    } else if (part instanceof Part.Thorax) {
+    } else if (part instanceof Part.Thorax || part instanceof Part.HerlHead) {
       return Role.THORAX;
     } else if (part instanceof Part.EggSac) {
       return Role.EGG_SAC;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ripplerest.core.dressing.FurtherFeather;
+import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.Place;
@@ -106,6 +107,10 @@ final class ShankRow {
     } else {
       at = add("head", Role.HEAD, "head", at, headEnd);
     }
+    Optional<String> herl = here(Part.HerlHead.class);
+    if (herl.isPresent()) {
+      at = add(herl.get(), Role.THORAX, Words.of(herl.get()), at, at + hook.eyeMm());
+    }
     for (Collar c : collars) {
       at = addTurns(c, c.front(), at);
     }
@@ -120,18 +125,36 @@ final class ShankRow {
       double lengthMm = Lengths.mm(t.length(), hook);
       at = add(thorax.get(), Role.THORAX, Words.of(thorax.get()), at, at + lengthMm);
     }
+    rear(at);
+  }
+
+  /** What the thorax leaves: body, darker segments behind it, egg sac. */
+  private void rear(double front) {
+    double at = front;
     Optional<String> sac = here(Part.EggSac.class);
     double sacMm =
         sac.map(s -> Lengths.mm(((Part.EggSac) pattern.part(s).orElseThrow()).length(), hook))
             .orElse(0.0);
+    double end = Math.max(at, hook.shankMm() - sacMm);
+    Optional<String> segments = here(Part.Segments.class);
+    double segmentsMm = segments.map(s -> segmentsMm(s, end - front)).orElse(0.0);
     if (here(Part.Body.class).isPresent() || pattern.part(Part.Body.class).isEmpty()) {
-      at = add("body", Role.BODY, "body", at, Math.max(at, hook.shankMm() - sacMm));
-    } else {
-      at = Math.max(at, hook.shankMm() - sacMm);
+      add("body", Role.BODY, "body", at, Math.max(at, end - segmentsMm));
     }
+    if (segments.isPresent()) {
+      add(segments.get(), Role.BODY, Words.of(segments.get()), Math.max(at, end - segmentsMm), end);
+    }
+    at = end;
     if (sac.isPresent() && at < hook.shankMm()) {
       add(sac.get(), Role.EGG_SAC, Words.of(sac.get()), at, hook.shankMm());
     }
+  }
+
+  private double segmentsMm(String name, double bodyMm) {
+    Length length = ((Part.Segments) pattern.part(name).orElseThrow()).length();
+    return length instanceof Length.Rule rule && rule.reference() == Length.Reference.BODY
+        ? rule.factor() * bodyMm
+        : Lengths.mm(length, hook);
   }
 
   private boolean any(Set<Class<? extends Part>> kinds) {
@@ -307,7 +330,8 @@ final class ShankRow {
     if (part instanceof Part.Tail
         || part instanceof Part.Shuck
         || part instanceof Part.ExtendedBody
-        || part instanceof Part.Rib) {
+        || part instanceof Part.Rib
+        || part instanceof Part.Tag) {
       return Optional.of(hook.shankMm());
     } else if (part instanceof Part.Legs) {
       return Optional.of(legs());

@@ -60,6 +60,8 @@ final class Strands {
   private List<Strand> of(String name, Part part) {
     if (part instanceof Part.Rib rib) {
       return rib(name, rib);
+    } else if (part instanceof Part.Tag tag) {
+      return List.of(tag(name, tag));
     } else if (part instanceof Part.Bands bands && body.isPresent()) {
       List<Strand> rings = new ArrayList<>();
       double place = body.get().lengthMm() / bands.count();
@@ -72,6 +74,15 @@ final class Strands {
       return List.of(weight(name, wire));
     }
     return List.of();
+  }
+
+  /** Close turns behind all that is wound. */
+  private Strand tag(String name, Part.Tag tag) {
+    double thick = materials.get(tag.material()).get(Property.STRAND_DIAMETER);
+    double rear = spans.stream().mapToDouble(Span::toMm).max().orElse(hook.shankMm());
+    double from = extent(name).map(Span::fromMm).orElse(rear);
+    double radius = (hook.wireMm() + thick) / 2;
+    return new Strand(name, from, from + tag.turns() * thick, radius, radius, tag.turns(), thick);
   }
 
   /** The turns of a rib are shared among its stretches by their length. */

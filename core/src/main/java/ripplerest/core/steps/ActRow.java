@@ -2,9 +2,11 @@ package ripplerest.core.steps;
 
 import java.util.List;
 import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.WhipPlace;
 import ripplerest.core.quantity.Table;
 
 /**
@@ -76,8 +78,11 @@ public record ActRow(
           fly.part(Part.UprightWing.class).isPresent()
               || fly.part(Part.SpentWing.class).isPresent();
       case "trimmed" -> !"full".equals(PartKind.of(part).values(part).get("trim"));
-      case "sealed" ->
-          part instanceof Part.Head head && head.finish() != ripplerest.core.dressing.Finish.NONE;
+      case "sealed" -> part instanceof Part.Head head && head.finish() != Finish.NONE;
+      case "once" -> !(part instanceof Part.Head h) || h.second() == 0 && h.at() == WhipPlace.EYE;
+      case "twice" -> part instanceof Part.Head h && h.second() > 0 && h.at() == WhipPlace.EYE;
+      case "on-post" -> part instanceof Part.Head h && h.at() == WhipPlace.POST;
+      case "coats" -> part instanceof Part.Head h && h.coats() > 1 && h.finish() != Finish.NONE;
       default -> throw new IllegalStateException("no such condition: " + when);
     };
   }

@@ -189,6 +189,9 @@ public final class OrderOfWork {
     if (isLast(then) && isOf(first, "whip")) {
       return Optional.of("it is done when the fly is closed");
     }
+    if (isOf(then, "clear-eye") && isOf(first, "coat")) {
+      return Optional.of("varnish may have closed it");
+    }
     if (isLast(first)) {
       return isLast(then) ? need(then, first) : Optional.empty();
     }
@@ -201,7 +204,8 @@ public final class OrderOfWork {
 
   /** What is done after the whip. */
   private boolean isLast(Act act) {
-    return isOf(act, "clear-eye")
+    return isOf(act, "coat")
+        || isOf(act, "clear-eye")
         || isOf(act, "press-level")
         || isOf(act, "trim")
         || isOf(act, "clip") && !isClippedEarly(act);

@@ -122,7 +122,7 @@ public final class RandomFlies {
           new FurtherFeather(
               any(materials, random),
               Colour.of("grizzled"),
-              random.nextDouble(1, 4),
+              random.nextDouble(1, 2),
               random.nextBoolean() ? Optional.of(length(random)) : Optional.empty());
       tie = tie.with(List.of(second), any(List.of(Winding.values()), random));
     }

@@ -57,7 +57,7 @@ class SizerTest {
 
   @Test
   void aPinnedLengthStaysOnAnotherHook() {
-    Part wing = new Part.UprightWing(Tie.of("wing-tips"), new Length.Pinned(6.5));
+    Part wing = new Part.UprightWing(Tie.of("wing-tips"), new Length.Pinned(6.5), 30);
     Pattern pinned = defaults("upright-collar", 14).withPart(wing);
     SizedPattern small = SIZER.size(pinned.withHook(pinned.hook().withSize(18)));
     assertThat(small.mm("upright-wing", "length")).isEqualTo(6.5);

@@ -13,6 +13,7 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.Tie;
+import ripplerest.core.dressing.WhipPlace;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.DefaultParts;
@@ -102,7 +103,7 @@ class CardTest {
     for (Finish finish : Finish.values()) {
       List<Part> parts = new ArrayList<>(fly.parts());
       parts.removeIf(p -> p instanceof Part.Head);
-      parts.add(new Part.Head(Tie.of("thread"), 5, finish));
+      parts.add(new Part.Head(Tie.of("thread"), 5, 0, WhipPlace.EYE, finish, 1));
       Card card = CardWriter.of(sized(fly.withParts(parts)), Flies.MATERIALS);
       String caution =
           card.steps().stream()
