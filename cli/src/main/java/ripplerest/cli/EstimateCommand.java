@@ -1,9 +1,5 @@
 package ripplerest.cli;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +16,6 @@ import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.Natural;
-import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.question.Details;
@@ -29,10 +24,7 @@ import ripplerest.core.sizing.Sizer;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
 import ripplerest.core.water.Tippet;
-import ripplerest.exchange.format.FieldProblem;
-import ripplerest.exchange.format.InvalidDocumentException;
 import ripplerest.exchange.format.PatternFile;
-import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.view.AnswerLine;
 import ripplerest.exchange.view.EstimateView;
 import tools.jackson.databind.SerializationFeature;
@@ -45,7 +37,6 @@ import tools.jackson.databind.json.JsonMapper;
         "Prints the estimate of each pattern file as JSON; one file an object, more an array.",
     mixinStandardHelpOptions = true)
 final class EstimateCommand implements Callable<Integer> {
-  private static final int BAD_INPUT = 2;
   private static final JsonMapper MAPPER =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
@@ -125,44 +116,34 @@ final class EstimateCommand implements Callable<Integer> {
   public Integer call() {
     if (text && question != null) {
       System.err.println("--text: only without --ask. Answers are printed as JSON; leave one out.");
-      return BAD_INPUT;
+      return PatternInput.BAD;
     }
-    Sizer shipped = new Sizer(Materials.standard());
-    PatternReader reader = new PatternReader(shipped);
     List<Object> views = new ArrayList<>();
-    for (Path file : files) {
-      try (InputStream in = Files.newInputStream(file)) {
-        PatternFile read = reader.read(in);
-        Sizer sizer = read.carried().onto(shipped);
-        Materials materials = sizer.materials();
-        Conditions conditions = conditions(read.conditions());
-        PreparedFly fly = PreparedFly.of(sizer.size(read.pattern()), materials, conditions);
-        if (question != null) {
-          views.add(answer(fly));
-          continue;
-        }
-        Options.Depth depth = full ? Options.Depth.FULL : Options.Depth.POSE;
-        Estimate estimate =
-            Estimator.estimate(fly, new Options(depth, seed, samples, Work.unwatched()));
-        if (text) {
-          System.out.print(TextSummary.of(read.pattern().name(), estimate));
-        } else {
-          views.add(EstimateView.of(estimate));
-        }
-      } catch (InvalidDocumentException e) {
-        return refuse(file, e);
-      } catch (NoSuchFileException e) {
-        return refuse(file, missing(file));
-      } catch (IOException e) {
-        return refuse(file, unreadable(file, e));
-      } catch (OutOfRangeException e) {
-        return refuse(file, outOfRange(e));
-      }
+    int status = PatternInput.each(files, (read, sizer) -> print(read, sizer, views));
+    if (status != 0) {
+      return status;
     }
     if (!views.isEmpty()) {
       System.out.println(MAPPER.writeValueAsString(views.size() == 1 ? views.get(0) : views));
     }
     return 0;
+  }
+
+  private void print(PatternFile read, Sizer sizer, List<Object> views) {
+    Conditions conditions = conditions(read.conditions());
+    PreparedFly fly = PreparedFly.of(sizer.size(read.pattern()), sizer.materials(), conditions);
+    if (question != null) {
+      views.add(answer(fly));
+      return;
+    }
+    Options.Depth depth = full ? Options.Depth.FULL : Options.Depth.POSE;
+    Estimate estimate =
+        Estimator.estimate(fly, new Options(depth, seed, samples, Work.unwatched()));
+    if (text) {
+      System.out.print(TextSummary.of(read.pattern().name(), estimate));
+    } else {
+      views.add(EstimateView.of(estimate));
+    }
   }
 
   private Optional<Goal> goal() {
@@ -207,30 +188,5 @@ final class EstimateCommand implements Callable<Integer> {
       throw new OutOfRangeException(
           "floatant", floatant, "none, gel, powder or pre-soak", "Use one of these.");
     }
-  }
-
-  private static InvalidDocumentException missing(Path file) {
-    return new InvalidDocumentException(
-        "There is no such file.",
-        List.of(new FieldProblem("", file.toString(), "a file that exists", "Check the path.")));
-  }
-
-  private static InvalidDocumentException unreadable(Path file, IOException e) {
-    String bound = "a file that can be read (" + e.getMessage() + ")";
-    return new InvalidDocumentException(
-        "The file cannot be read.",
-        List.of(new FieldProblem("", file.toString(), bound, "Name a pattern file.")));
-  }
-
-  private static InvalidDocumentException outOfRange(OutOfRangeException e) {
-    return new InvalidDocumentException(
-        e.getMessage(),
-        List.of(new FieldProblem("/" + e.field(), e.value(), e.bound(), e.remedy())));
-  }
-
-  private static int refuse(Path file, InvalidDocumentException e) {
-    System.err.println(file + ":");
-    System.err.println(MAPPER.writeValueAsString(e.document()));
-    return BAD_INPUT;
   }
 }

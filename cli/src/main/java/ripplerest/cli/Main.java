@@ -8,6 +8,7 @@ import picocli.CommandLine;
     description = "Estimates how a fly will float.",
     subcommands = {
       EstimateCommand.class,
+      CardCommand.class,
       BenchmarkCommand.class,
       DevicesCommand.class,
       LoadCommand.class,

@@ -1,10 +1,7 @@
 package ripplerest.app.card;
 
-import ripplerest.core.estimate.Estimator;
-import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.hook.Hook;
-import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.CardWriter;
@@ -21,14 +18,11 @@ final class CardFiles {
 
   static byte[] pdf(PreparedFly fly, CardPdf.Paper paper) {
     Hook hook = fly.sized().hook();
-    return CardPdf.of(card(fly), atRest(fly), hook.shankMm(), hook.eyeMm(), paper);
+    return CardPdf.of(card(fly), Outliner.atRest(fly), hook.shankMm(), hook.eyeMm(), paper);
   }
 
   static String svg(PreparedFly fly) {
-    return CardSvg.of(card(fly), atRest(fly), Outliner.inVise(fly), fly.sized().hook().shankMm());
-  }
-
-  private static Outline atRest(PreparedFly fly) {
-    return Outliner.of(Estimator.estimate(fly, Options.poseOnly()));
+    return CardSvg.of(
+        card(fly), Outliner.atRest(fly), Outliner.inVise(fly), fly.sized().hook().shankMm());
   }
 }

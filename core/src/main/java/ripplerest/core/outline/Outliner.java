@@ -10,6 +10,8 @@ import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Soft;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.film.FibreState;
 import ripplerest.core.film.FilmSolution;
@@ -28,6 +30,11 @@ public final class Outliner {
   private static final double SUNK_MM = 9;
 
   private Outliner() {}
+
+  /** The fly as it comes to rest, found here. */
+  public static Outline atRest(PreparedFly fly) {
+    return of(Estimator.estimate(fly, Options.poseOnly()));
+  }
 
   /** The fly in the rest that was found, or sunk. */
   public static Outline of(Estimate estimate) {

@@ -71,7 +71,7 @@ final class ShankPlan {
     this.places = at;
     row.spans.stream().filter(s -> s.role() == Role.BEAD).forEach(spans::add);
     if (pattern.part(Part.Body.class).isEmpty()) {
-      row.spans.stream().filter(s -> s.role() == Role.BODY).forEach(spans::add);
+      row.spans.stream().filter(s -> s.part().equals("body")).forEach(spans::add);
     }
     for (int i = 0; i < names.size(); i++) {
       lay(names.get(i), pattern.parts().get(i), row, own);

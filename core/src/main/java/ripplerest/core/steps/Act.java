@@ -39,7 +39,7 @@ public record Act(String operation, String part, Optional<Integer> stretch) {
           "glue", "wet the thread",
           "break-off", "break off the %s",
           "slide-on", "slide on the %s",
-          "whip", "whip");
+          "whip", "whip the head");
 
   String kind() {
     return Pattern.kindOf(part);

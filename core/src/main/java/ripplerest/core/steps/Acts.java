@@ -120,12 +120,16 @@ public final class Acts {
                         && r.operation().equals("wind"));
   }
 
-  /** What is said of an act; the row that is most particular to this fly. */
+  /**
+   * What is said of an act; the row that is most particular to this fly.
+   *
+   * @param part null for what is done to the hook itself
+   */
   public ActRow row(Act act, Part part) {
-    String handled = Handling.of(materials.get(part.material()));
+    String handled = part == null ? "" : Handling.of(materials.get(part.material()));
     return ActRow.all().stream()
         .filter(r -> r.kind().equals(act.kind()) && r.operation().equals(act.operation()))
-        .filter(r -> act.part().equals("hook") || r.isDone(sized.pattern(), part, handled))
+        .filter(r -> r.isDone(sized.pattern(), part, handled))
         .reduce((a, b) -> particular(a) >= particular(b) ? a : b)
         .orElseThrow();
   }

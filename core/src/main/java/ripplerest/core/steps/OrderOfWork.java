@@ -63,6 +63,15 @@ public final class OrderOfWork {
     return new OrderOfWork(sized, materials).worked();
   }
 
+  /**
+   * What the order breaks that is worked out here; nothing, or two needs stand against each other.
+   */
+  public static List<Problem> broken(SizedPattern sized, Materials materials) {
+    OrderOfWork work = new OrderOfWork(sized, materials);
+    return work.problems(
+        work.derived().stream().map(a -> new Step(Optional.of(a), Optional.empty())).toList());
+  }
+
   private Result worked() {
     List<Making.OwnStep> own = sized.pattern().making().steps();
     List<Step> order = new ArrayList<>();
@@ -183,7 +192,7 @@ public final class OrderOfWork {
     if (isOf(then, "start-thread")) {
       return Optional.empty();
     }
-    if (isOf(then, "glue") || isOf(then, "whip")) {
+    if (then.kind().equals("head") && (isOf(then, "glue") || isOf(then, "whip"))) {
       return isLast(first) ? Optional.empty() : Optional.of("the whip closes the fly");
     }
     if (isLast(then) && isOf(first, "whip")) {
@@ -276,25 +285,41 @@ public final class OrderOfWork {
     boolean later = names.indexOf(first.part()) < names.indexOf(then.part());
     Optional<Span> over = span(then);
     Optional<Span> under = span(first);
-    if (over.isEmpty() || under.isEmpty() || !later) {
+    // of several stretches of a part, those nearer the eye wait for what is wound behind them
+    boolean behind =
+        over.isPresent()
+            && under.filter(s -> s.role() == Span.Role.HACKLE).isPresent()
+            && over.get().toMm() < under.get().fromMm() + TOUCH_MM;
+    if (then.stretch().isPresent() && behind && !then.part().equals(first.part())) {
+      return Optional.of("what lies nearer the eye is wound later");
+    }
+    // what lies over others in open turns has its own needs
+    boolean open = under.filter(s -> s.role() == Span.Role.OVER).isPresent();
+    if (over.isEmpty() || under.isEmpty() || open) {
       return Optional.empty();
     }
     if (overlap(over.get(), under.get())) {
-      return Optional.of("it is wound over it");
+      return later ? Optional.of("it is wound over it") : Optional.empty();
     }
-    boolean row = over.get().role() == Span.Role.HACKLE && under.get().role() == Span.Role.HACKLE;
+    boolean row =
+        over.get().role() == Span.Role.HACKLE
+            && under.get().role() == Span.Role.HACKLE
+            && over.get().toMm() < under.get().fromMm() + TOUCH_MM;
     return row ? Optional.of("what is wound last lies nearest the eye") : Optional.empty();
   }
 
-  /** A feather bound in where a stretch begins is bound in before that stretch is wound. */
+  /** What is wound forward over a stretch, from its rear, is bound in before that stretch. */
   private Optional<String> boundInside(Act then, Act first) {
-    if (!isOf(then, "wind") || !isOf(first, "bind-in") || then.stretch().isEmpty()) {
+    if (!isOf(then, "wind") || !isOf(first, "bind-in") || !isWoundForward(first.part())) {
       return Optional.empty();
     }
     return start(first)
-        .filter(mm -> span(then).map(s -> s.toMm() < mm + TOUCH_MM).orElse(false))
-        .filter(mm -> !isOf(first, "wind"))
+        .filter(mm -> span(then).map(s -> isRear(s, mm)).orElse(false))
         .map(mm -> "it would cover where it is bound in");
+  }
+
+  private static boolean isRear(Span span, double mm) {
+    return span.fromMm() < mm - TOUCH_MM && mm < span.toMm() + TOUCH_MM;
   }
 
   private List<Problem> problems(List<Step> order) {
