@@ -11,6 +11,7 @@ import ripplerest.core.assembly.FlyBody.Lump;
 import ripplerest.core.assembly.FlyBody.Member;
 import ripplerest.core.assembly.FlyBody.Slice;
 import ripplerest.core.assembly.FlyBody.Tuft;
+import ripplerest.core.dressing.Making;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Material;
@@ -220,14 +221,23 @@ final class BodyBuilder {
   /** What a bundle is made of: solid share, its density, and what of the envelope displaces. */
   private record Bulk(double solidShare, double density, double buoyantShare) {}
 
-  /** Some styles keep the floatant off part of the fly. */
+  private Optional<Making.Preparation> prepared(String part) {
+    return Optional.ofNullable(sized.pattern().making().preparation().get(part));
+  }
+
+  /** The pattern says it, or the style: some keep the floatant off part of the fly. */
   private boolean isDressed(String part) {
-    return floatant != Floatant.NONE
-        && sized
-            .style()
-            .find("school", "dressed")
-            .map(rule -> List.of(rule.value().split(" ")).contains(Pattern.kindOf(part)))
-            .orElse(true);
+    Optional<Making.Preparation> said = prepared(part);
+    if (floatant == Floatant.NONE) {
+      return false;
+    } else if (said.isPresent()) {
+      return said.get() == Making.Preparation.DRESSED;
+    }
+    return sized
+        .style()
+        .find("school", "dressed")
+        .map(rule -> List.of(rule.value().split(" ")).contains(Pattern.kindOf(part)))
+        .orElse(true);
   }
 
   private String surface(String part, String material) {
@@ -241,7 +251,8 @@ final class BodyBuilder {
       return new Bulk(1, density, 1);
     }
     double solid = m.get(Property.SOLID_SHARE);
-    double bare = m.get(Property.KEPT_AIR_UNTREATED);
+    boolean wetted = prepared(part).filter(Making.Preparation.WETTED::equals).isPresent();
+    double bare = wetted ? 0 : m.get(Property.KEPT_AIR_UNTREATED);
     double air = isDressed(part) ? floatant.between(bare, m.get(Property.KEPT_AIR_TREATED)) : bare;
     return new Bulk(solid, density, Math.min(1, solid + air));
   }
