@@ -26,6 +26,11 @@ public record Sentence(String text, List<Quantity> quantities) {
     return new Sentence(words, List.of());
   }
 
+  /** What a person wrote, in which no quantity can stand. */
+  public static Sentence written(String words) {
+    return of(words.replace(PLACE, ' '));
+  }
+
   /**
    * Fills a form as {@link String#format} does.
    *

@@ -28,7 +28,7 @@ public final class CardText {
       line(text, step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy());
       line(text, "caution", Sentence.of(step.caution()));
       line(text, "either way", step.ways());
-      line(text, "note", Sentence.of(step.note().replace("%", "%%")));
+      line(text, "note", Sentence.written(step.note()));
     }
     card.problems().forEach(p -> text.append("\nOrder: ").append(p).append('\n'));
     text.append("\nLengths\n");

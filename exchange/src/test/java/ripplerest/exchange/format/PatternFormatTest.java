@@ -14,11 +14,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import ripplerest.core.dressing.Length;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Place;
+import ripplerest.core.dressing.Winding;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.core.sizing.Style;
 import ripplerest.exchange.view.EstimateView;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -149,6 +155,52 @@ class PatternFormatTest {
     assertThat(PatternWriter.write(old))
         .contains("\"version\" : 3")
         .contains("\"trim\" : \"full\"");
+  }
+
+  @Test
+  void versionTwoIsStillRead() {
+    String wing = "{\"part\":\"hair-wing\",\"material\":\"deer-hair\",\"count\":20,\"length\":%s}";
+    String hackle =
+        "{\"part\":\"%s\",\"material\":\"dry-hackle\",\"turns\":3,"
+            + "\"barb\":{\"rule\":\"gap\",\"factor\":%s},\"trim\":\"full\",\"feather\":0}";
+    String document =
+        "{\"format\":\"ripple-rest/pattern\",\"version\":2,\"pattern\":{\"name\":\"Old Sedge\","
+            + "\"school\":\"hair-wing-sedge\",\"hook\":{\"size\":12,\"shape\":\"straight\"},\"parts\":["
+            + wing.formatted("{\"rule\":\"hook-length\",\"factor\":%s}")
+            + ","
+            + hackle.formatted("collar-hackle", "1.5")
+            + ","
+            + hackle.formatted("mixed-hackle", "1.2")
+            + "]}}";
+    PatternFile old = read(document.formatted("0.95"));
+    assertThat(old.pattern().style()).isEqualTo("hair-wing-sedge");
+    assertThat(old.pattern().names()).containsExactly("hair-wing", "collar-hackle");
+    assertThat(old.pattern().parts().get(1).tie().with())
+        .singleElement()
+        .satisfies(f -> assertThat(f.barb()).contains(new Length.Rule(Length.Reference.GAP, 1.2)));
+    assertThat(old.pattern().parts().get(1).tie().wound()).isEqualTo(Winding.THROUGH);
+    assertThat(wing(old)).isEqualTo(new Length.Reach(Place.at(Place.Landmark.BEND)));
+    assertThat(wing(read(document.formatted("0.9"))))
+        .as("what a tier typed stays")
+        .isEqualTo(new Length.Rule(Length.Reference.HOOK_LENGTH, 0.9));
+    assertThat(read(PatternWriter.write(old))).isEqualTo(old);
+  }
+
+  private static Length wing(PatternFile file) {
+    return file.pattern().part(Part.HairWing.class).orElseThrow().length();
+  }
+
+  @Test
+  void whatAPartLeavesOutIsAsItsStyleHasIt() {
+    String bare =
+        "{\"format\":\"ripple-rest/pattern\",\"version\":3,\"pattern\":{\"name\":\"Bare\","
+            + "\"style\":\"parachute\",\"hook\":{\"size\":14,\"shape\":\"straight\"},"
+            + "\"parts\":[{\"part\":\"tail\"},{\"part\":\"body\"},{\"part\":\"post\"},{\"part\":\"parachute-hackle\"}]}}";
+    assertThat(read(bare).pattern().parts())
+        .isEqualTo(
+            Sizer.defaults(
+                    Style.named("parachute"), new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0), "x")
+                .parts());
   }
 
   @Test
