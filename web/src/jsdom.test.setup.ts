@@ -1,3 +1,4 @@
+import { configure } from '@testing-library/react'
 /** What a browser has and the tests' does not. */
 globalThis.ResizeObserver = class {
   observe() {}
@@ -5,3 +6,6 @@ globalThis.ResizeObserver = class {
   disconnect() {}
 }
 Element.prototype.hasPointerCapture = () => false
+
+// the whole test command keeps both cores busy beside these
+configure({ asyncUtilTimeout: 8000 })

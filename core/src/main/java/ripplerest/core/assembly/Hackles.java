@@ -2,12 +2,12 @@ package ripplerest.core.assembly;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import ripplerest.core.dressing.FurtherFeather;
 import ripplerest.core.dressing.LegSet;
 import ripplerest.core.dressing.Part;
-import ripplerest.core.dressing.Tie;
 import ripplerest.core.dressing.Trim;
 import ripplerest.core.dressing.Turned;
+import ripplerest.core.dressing.tie.FurtherFeather;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.material.Property;
 import ripplerest.core.sizing.SizedPattern.Span;

@@ -1,5 +1,6 @@
 package ripplerest.core.dressing;
 
+import ripplerest.core.dressing.tie.Place;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Words;
 

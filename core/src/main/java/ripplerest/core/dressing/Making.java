@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import ripplerest.core.dressing.tie.Colour;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 

@@ -1,5 +1,7 @@
 package ripplerest.core.dressing;
 
+import ripplerest.core.dressing.tie.Tie;
+import ripplerest.core.dressing.tie.Tied;
 import ripplerest.core.material.Form;
 
 /**
@@ -39,28 +41,17 @@ public sealed interface Part extends Tied {
 
   /** Thread that the fly is tied with; it shows at the head and between parts. */
   @MadeOf(Form.WRAP)
-  record Thread(Tie tie, @Range(low = 20, high = 210, unit = "denier") int denier) implements Part {
-    public Thread {
-      PartKind.check(Thread.class, tie, denier);
-    }
-  }
+  record Thread(Tie tie, @Range(low = 20, high = 210, unit = "denier") int denier)
+      implements Part {}
 
   /** A bead behind the eye. */
   @MadeOf(Form.SOLID)
-  record Bead(Tie tie, @Range(low = 1, high = 5, unit = "mm") double diameter) implements Part {
-    public Bead {
-      PartKind.check(Bead.class, tie, diameter);
-    }
-  }
+  record Bead(Tie tie, @Range(low = 1, high = 5, unit = "mm") double diameter) implements Part {}
 
   /** Heavy wire wound on the shank under body and thorax. */
   @MadeOf(Form.STRAND)
   record WeightWire(Tie tie, @Range(low = 2, high = 30, unit = "turns") double turns)
-      implements Part, Turned {
-    public WeightWire {
-      PartKind.check(WeightWire.class, tie, turns);
-    }
-  }
+      implements Part, Turned {}
 
   /** Fibres that trail behind the bend; {@code splay}: angle between the outermost two. */
   @MadeOf(Form.FIBRE)
@@ -70,10 +61,6 @@ public sealed interface Part extends Tied {
       Length length,
       @Range(low = 0, high = 120, unit = "deg") double splay)
       implements Part, Counted {
-    public Tail {
-      PartKind.check(Tail.class, tie, count, length, splay);
-    }
-
     @Override
     public int bunches() {
       return 1;
@@ -84,21 +71,13 @@ public sealed interface Part extends Tied {
   @MadeOf(Form.BUNDLE)
   record Shuck(
       Tie tie, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
-      implements Part, Soft {
-    public Shuck {
-      PartKind.check(Shuck.class, tie, fullness, length);
-    }
-  }
+      implements Part, Soft {}
 
   /** A ball at the end of the body. */
   @MadeOf(Form.WRAP)
   record EggSac(
       Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires, Length length)
       implements Part, Wound, Stretching {
-    public EggSac {
-      PartKind.check(EggSac.class, tie, wires, length);
-    }
-
     @Override
     public double radiusMm(double t, double wireMm) {
       return Wound.ball(t, wires * wireMm);
@@ -117,38 +96,22 @@ public sealed interface Part extends Tied {
       @Range(low = 1.2, high = 6, unit = "wire diameters") double wires,
       Length length,
       @Range(low = -20, high = 90, unit = "deg") double rise)
-      implements Part {
-    public ExtendedBody {
-      PartKind.check(ExtendedBody.class, tie, wires, length, rise);
-    }
-  }
+      implements Part {}
 
   /** Turns of a strand behind the body. */
   @MadeOf(Form.STRAND)
   record Tag(Tie tie, @Range(low = 1, high = 8, unit = "turns") double turns)
-      implements Part, Turned {
-    public Tag {
-      PartKind.check(Tag.class, tie, turns);
-    }
-  }
+      implements Part, Turned {}
 
   /** One strand wound in open turns over the body. */
   @MadeOf(Form.STRAND)
   record Rib(Tie tie, @Range(low = 2, high = 14, unit = "turns") double turns)
-      implements Part, Turned {
-    public Rib {
-      PartKind.check(Rib.class, tie, turns);
-    }
-  }
+      implements Part, Turned {}
 
   /** The abdomen along the shank; {@code wires}: its thickness. */
   @MadeOf(Form.WRAP)
   record Body(Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires)
       implements Part, Wound {
-    public Body {
-      PartKind.check(Body.class, tie, wires);
-    }
-
     @Override
     public double radiusMm(double t, double wireMm) {
       return Math.max(THINNEST_IN_WIRES * wireMm, wires * wireMm / 2 * (1 - TAIL_END_TAPER * t));
@@ -160,10 +123,6 @@ public sealed interface Part extends Tied {
   record Segments(
       Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires, Length length)
       implements Part, Wound {
-    public Segments {
-      PartKind.check(Segments.class, tie, wires, length);
-    }
-
     @Override
     public double radiusMm(double t, double wireMm) {
       return wires * wireMm / 2 * (1 - TAIL_END_TAPER * t);
@@ -172,11 +131,7 @@ public sealed interface Part extends Tied {
 
   /** Marker bands drawn or wound over a body of thread; they weigh next to nothing. */
   @MadeOf(Form.WRAP)
-  record Bands(Tie tie, @Range(low = 1, high = 12, unit = "bands") int count) implements Part {
-    public Bands {
-      PartKind.check(Bands.class, tie, count);
-    }
-  }
+  record Bands(Tie tie, @Range(low = 1, high = 12, unit = "bands") int count) implements Part {}
 
   /** Hackle wound in open turns along the body and bound down. */
   @MadeOf(Form.HACKLE)
@@ -187,21 +142,13 @@ public sealed interface Part extends Tied {
       Trim trim,
       Length clip,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part, Hackle {
-    public PalmeredHackle {
-      PartKind.check(PalmeredHackle.class, tie, turns, barb, trim, clip, feather);
-    }
-  }
+      implements Part, Hackle {}
 
   /** The fuller part of the body next to wing and hackle. */
   @MadeOf(Form.WRAP)
   record Thorax(
       Tie tie, @Range(low = 1.2, high = 10, unit = "wire diameters") double wires, Length length)
       implements Part, Wound, Stretching {
-    public Thorax {
-      PartKind.check(Thorax.class, tie, wires, length);
-    }
-
     @Override
     public double radiusMm(double t, double wireMm) {
       return wires * wireMm / 2 * (0.8 + 0.2 * Math.sin(Math.PI * t));
@@ -216,21 +163,13 @@ public sealed interface Part extends Tied {
   /** A strip folded over the thorax. */
   @MadeOf(Form.WRAP)
   record ThoraxCover(Tie tie, @Range(low = 0.5, high = 4, unit = "wire diameters") double wires)
-      implements Part {
-    public ThoraxCover {
-      PartKind.check(ThoraxCover.class, tie, wires);
-    }
-  }
+      implements Part {}
 
   /** Legs to both sides of the thorax, {@code count} a side. */
   @MadeOf(Form.FIBRE)
   record Legs(
       Tie tie, @Range(low = 1, high = 4, unit = "a side") int count, Length length, LegSet set)
-      implements Part, Counted {
-    public Legs {
-      PartKind.check(Legs.class, tie, count, length, set);
-    }
-  }
+      implements Part, Counted {}
 
   /** Soft plumes laid flat over the body; {@code spread}: angle between the outermost two. */
   @MadeOf(Form.BUNDLE)
@@ -239,11 +178,7 @@ public sealed interface Part extends Tied {
       @Range(low = 1, high = 8, unit = "plumes") int count,
       Length length,
       @Range(low = 0, high = 120, unit = "deg") double spread)
-      implements Part, Counted, Wing, Soft {
-    public FlatWing {
-      PartKind.check(FlatWing.class, tie, count, length, spread);
-    }
-  }
+      implements Part, Counted, Wing, Soft {}
 
   /** Soft plumes tied in behind the eye and reaching out over it. */
   @MadeOf(Form.BUNDLE)
@@ -252,46 +187,26 @@ public sealed interface Part extends Tied {
       @Range(low = 1, high = 8, unit = "plumes") int count,
       Length length,
       @Range(low = 0, high = 80, unit = "deg") double lift)
-      implements Part, Counted, Soft {
-    public ForwardPlume {
-      PartKind.check(ForwardPlume.class, tie, count, length, lift);
-    }
-  }
+      implements Part, Counted, Soft {}
 
   /** Plumes drawn into a loop over the thorax; {@code length}: of the loop along the shank. */
   @MadeOf(Form.BUNDLE)
   record LoopedWing(Tie tie, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
-      implements Part, Counted, Soft {
-    public LoopedWing {
-      PartKind.check(LoopedWing.class, tie, count, length);
-    }
-  }
+      implements Part, Counted, Soft {}
 
   /** Plumes folded forward over the thorax, their tips standing over the eye. */
   @MadeOf(Form.BUNDLE)
   record FoldedShuttle(Tie tie, @Range(low = 1, high = 8, unit = "plumes") int count, Length length)
-      implements Part, Counted, Soft {
-    public FoldedShuttle {
-      PartKind.check(FoldedShuttle.class, tie, count, length);
-    }
-  }
+      implements Part, Counted, Soft {}
 
   /** A divided pair of wing tips standing on the shank; {@code apart}: the V between them. */
   @MadeOf(Form.BUNDLE)
   record UprightWing(Tie tie, Length length, @Range(low = 0, high = 120, unit = "deg") double apart)
-      implements Part, Wing, Soft {
-    public UprightWing {
-      PartKind.check(UprightWing.class, tie, length, apart);
-    }
-  }
+      implements Part, Wing, Soft {}
 
   /** An upright bunch, alone or to wind a parachute hackle on. */
   @MadeOf(Form.BUNDLE)
-  record Post(Tie tie, Length length) implements Part, Soft {
-    public Post {
-      PartKind.check(Post.class, tie, length);
-    }
-  }
+  record Post(Tie tie, Length length) implements Part, Soft {}
 
   /** Stacked hair tied back over the body. */
   @MadeOf(Form.FIBRE)
@@ -301,10 +216,6 @@ public sealed interface Part extends Tied {
       Length length,
       @Range(low = 0, high = 60, unit = "deg") double lift)
       implements Part, Counted, Wing {
-    public HairWing {
-      PartKind.check(HairWing.class, tie, count, length, lift);
-    }
-
     @Override
     public int bunches() {
       return 1;
@@ -315,29 +226,17 @@ public sealed interface Part extends Tied {
   @MadeOf(Form.FIBRE)
   record TentWing(
       Tie tie, @Range(low = 3, high = 12, unit = "barbs a side") int count, Length length)
-      implements Part, Counted, Wing {
-    public TentWing {
-      PartKind.check(TentWing.class, tie, count, length);
-    }
-  }
+      implements Part, Counted, Wing {}
 
   /** Yarn or tips spread flat to both sides. */
   @MadeOf(Form.BUNDLE)
-  record SpentWing(Tie tie, Length length) implements Part, Wing, Soft {
-    public SpentWing {
-      PartKind.check(SpentWing.class, tie, length);
-    }
-  }
+  record SpentWing(Tie tie, Length length) implements Part, Wing, Soft {}
 
   /** A tuft on top, to see the fly by. */
   @MadeOf(Form.BUNDLE)
   record Indicator(
       Tie tie, @Range(low = 0.1, high = 2, unit = "bundles") double fullness, Length length)
-      implements Part, Soft {
-    public Indicator {
-      PartKind.check(Indicator.class, tie, fullness, length);
-    }
-  }
+      implements Part, Soft {}
 
   /** Hackle wound round the shank as a collar. */
   @MadeOf(Form.HACKLE)
@@ -348,11 +247,7 @@ public sealed interface Part extends Tied {
       Trim trim,
       Length clip,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part, Hackle {
-    public CollarHackle {
-      PartKind.check(CollarHackle.class, tie, turns, barb, trim, clip, feather);
-    }
-  }
+      implements Part, Hackle {}
 
   /** Hackle wound flat round a post; {@code droop}: how far its barbs slope down. */
   @MadeOf(Form.HACKLE)
@@ -362,11 +257,7 @@ public sealed interface Part extends Tied {
       Length barb,
       @Range(low = 0, high = 30, unit = "deg") double droop,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part, Hackle {
-    public ParachuteHackle {
-      PartKind.check(ParachuteHackle.class, tie, turns, barb, droop, feather);
-    }
-  }
+      implements Part, Hackle {}
 
   /** A collar of a soft game-bird feather; {@code drape}: how far its barbs lean back. */
   @MadeOf(Form.HACKLE)
@@ -376,11 +267,7 @@ public sealed interface Part extends Tied {
       Length barb,
       @Range(low = 0, high = 70, unit = "deg") double drape,
       @Range(low = 0, high = 200, unit = "mm") double feather)
-      implements Part, Feathered {
-    public SoftCollar {
-      PartKind.check(SoftCollar.class, tie, turns, barb, drape, feather);
-    }
-  }
+      implements Part, Feathered {}
 
   /** Fibres of soft plume spun in a split thread or a loop and wound as a collar. */
   @MadeOf(Form.HACKLE)
@@ -390,20 +277,12 @@ public sealed interface Part extends Tied {
       Length barb,
       Trim trim,
       Length clip)
-      implements Part, Turned {
-    public SpunPlume {
-      PartKind.check(SpunPlume.class, tie, turns, barb, trim, clip);
-    }
-  }
+      implements Part, Turned {}
 
   /** A head of herl, wound into glue over what is bound there. */
   @MadeOf(Form.WRAP)
   record HerlHead(Tie tie, @Range(low = 1.2, high = 6, unit = "wire diameters") double wires)
       implements Part, Wound {
-    public HerlHead {
-      PartKind.check(HerlHead.class, tie, wires);
-    }
-
     @Override
     public double radiusMm(double t, double wireMm) {
       return Math.max(THINNEST_IN_WIRES * wireMm, Wound.ball(t, wires * wireMm));
@@ -422,9 +301,5 @@ public sealed interface Part extends Tied {
       WhipPlace at,
       Finish finish,
       @Range(low = 1, high = 3, unit = "coats") int coats)
-      implements Part {
-    public Head {
-      PartKind.check(Head.class, tie, whips, second, at, finish, coats);
-    }
-  }
+      implements Part {}
 }

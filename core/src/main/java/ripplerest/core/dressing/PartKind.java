@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Serves;
@@ -160,7 +161,9 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
       arguments[i] = field.parsed(value, types[i]);
     }
     try {
-      return type.getConstructor(types).newInstance(arguments);
+      Part part = type.getConstructor(types).newInstance(arguments);
+      check(part);
+      return part;
     } catch (InvocationTargetException e) {
       throw e.getCause() instanceof RuntimeException r ? r : new IllegalStateException(e);
     } catch (ReflectiveOperationException e) {
@@ -204,22 +207,22 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
     return fields.stream().anyMatch(f -> f.name().equals(field));
   }
 
-  /** Holds the components of a part against their bounds; in order, the tie first. */
-  static void check(Class<? extends Part> type, Object... components) {
-    PartKind kind = ALL.get(id(type));
-    Tie tie = (Tie) Require.present("tie", components[0]);
-    if (!tie.with().isEmpty() && !Turned.class.isAssignableFrom(type)) {
+  /** Holds the fields of a part against their bounds; refuses the first that lies outside. */
+  static void check(Part part) {
+    PartKind kind = of(part);
+    Tie tie = Require.present("tie", part.tie());
+    if (!tie.with().isEmpty() && !kind.can(Turned.class)) {
       throw new OutOfRangeException(
           "with", tie.with().size() + " feathers", "none on a " + kind.label(), "Leave them out.");
     }
+    RecordComponent[] components = kind.type.getRecordComponents();
     for (int i = 1; i < components.length; i++) {
       Field f = kind.fields.get(i - 1);
+      Object value = value(components[i], part);
       switch (f.type()) {
-        case COUNT ->
-            Require.inRange(f.name(), (Integer) components[i], (int) f.low(), (int) f.high());
-        case NUMBER ->
-            Require.inRange(f.name(), (Double) components[i], f.low(), f.high(), f.unit());
-        default -> Require.present(f.name(), components[i]);
+        case COUNT -> Require.inRange(f.name(), (Integer) value, (int) f.low(), (int) f.high());
+        case NUMBER -> Require.inRange(f.name(), (Double) value, f.low(), f.high(), f.unit());
+        default -> Require.present(f.name(), value);
       }
     }
   }

@@ -34,6 +34,7 @@ public record Pattern(
     Require.text("style", style, 60);
     Require.present("hook", hook);
     parts = Require.copy("parts", parts);
+    parts.forEach(PartKind::check);
     Require.present("notes", notes);
     if (notes.length() > 4000) {
       throw new OutOfRangeException(

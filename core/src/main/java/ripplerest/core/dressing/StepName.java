@@ -3,6 +3,7 @@ package ripplerest.core.dressing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.water.Conditions;

@@ -1,5 +1,7 @@
 package ripplerest.core.dressing;
 
+import ripplerest.core.dressing.tie.Tied;
+
 /** A part that covers the shank with a body of its own. */
 public interface Wound extends Tied {
   /** No body is thinner than this, in diameters of the wire. */

@@ -7,9 +7,9 @@ import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Length.Reference;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
-import ripplerest.core.dressing.Place;
 import ripplerest.core.dressing.Stretching;
 import ripplerest.core.dressing.Wing;
+import ripplerest.core.dressing.tie.Place;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 

@@ -9,8 +9,8 @@ import java.util.Set;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
-import ripplerest.core.dressing.Place;
-import ripplerest.core.dressing.Stretch;
+import ripplerest.core.dressing.tie.Place;
+import ripplerest.core.dressing.tie.Stretch;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.sizing.SizedPattern.Span;
 

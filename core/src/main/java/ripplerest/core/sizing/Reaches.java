@@ -2,7 +2,7 @@ package ripplerest.core.sizing;
 
 import java.util.List;
 import ripplerest.core.dressing.Length;
-import ripplerest.core.dressing.Place;
+import ripplerest.core.dressing.tie.Place;
 import ripplerest.core.sizing.SizedPattern.Span;
 
 /** Other lengths of a part of a fly whose parts all have their places already. */

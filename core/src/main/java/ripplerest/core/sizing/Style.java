@@ -11,7 +11,7 @@ import java.util.Set;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.PartKind;
-import ripplerest.core.dressing.Place;
+import ripplerest.core.dressing.tie.Place;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Table;

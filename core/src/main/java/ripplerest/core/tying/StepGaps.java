@@ -9,7 +9,7 @@ import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
-import ripplerest.core.dressing.Tie;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Words;

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
-import ripplerest.core.dressing.Tie;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;

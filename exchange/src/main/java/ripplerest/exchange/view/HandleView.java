@@ -3,7 +3,7 @@ package ripplerest.exchange.view;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.dressing.Length;
-import ripplerest.core.dressing.Place;
+import ripplerest.core.dressing.tie.Place;
 import ripplerest.core.outline.Anchor;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.quantity.Words;

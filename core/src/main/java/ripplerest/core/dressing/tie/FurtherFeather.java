@@ -1,6 +1,7 @@
-package ripplerest.core.dressing;
+package ripplerest.core.dressing.tie;
 
 import java.util.Optional;
+import ripplerest.core.dressing.Length;
 import ripplerest.core.quantity.Require;
 
 /**

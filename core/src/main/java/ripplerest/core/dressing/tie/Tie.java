@@ -1,4 +1,4 @@
-package ripplerest.core.dressing;
+package ripplerest.core.dressing.tie;
 
 import java.util.List;
 import java.util.Optional;
@@ -71,7 +71,7 @@ public record Tie(
   }
 
   /** The same of another material. */
-  Tie withMaterial(String other) {
+  public Tie withMaterial(String other) {
     return new Tie(other, colour, with, wound, seat, stretches, cutFrom, by, bright);
   }
 

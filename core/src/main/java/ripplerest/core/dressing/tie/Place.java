@@ -1,4 +1,4 @@
-package ripplerest.core.dressing;
+package ripplerest.core.dressing.tie;
 
 import java.util.Arrays;
 import java.util.Optional;

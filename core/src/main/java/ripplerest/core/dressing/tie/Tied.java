@@ -1,4 +1,4 @@
-package ripplerest.core.dressing;
+package ripplerest.core.dressing.tie;
 
 /** Anything that is tied to the hook. */
 public interface Tied {

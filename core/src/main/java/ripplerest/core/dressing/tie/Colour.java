@@ -1,4 +1,4 @@
-package ripplerest.core.dressing;
+package ripplerest.core.dressing.tie;
 
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;

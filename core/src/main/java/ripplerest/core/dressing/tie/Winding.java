@@ -1,4 +1,4 @@
-package ripplerest.core.dressing;
+package ripplerest.core.dressing.tie;
 
 /** How several feathers make one hackle. */
 public enum Winding {
