@@ -12,6 +12,8 @@ import ripplerest.core.dressing.Hackle;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Turned;
+import ripplerest.core.dressing.Wound;
 import ripplerest.core.dressing.tie.Stretch;
 import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.hook.Hook;
@@ -56,7 +58,9 @@ final class ShankPlan {
     Set<String> own = new HashSet<>();
     for (int i = 0; i < names.size(); i++) {
       Tie tie = pattern.parts().get(i).tie();
-      if (tie.seat().isPresent() || !tie.stretches().isEmpty()) {
+      boolean placed =
+          isWound(pattern.parts().get(i)) ? !tie.stretches().isEmpty() : tie.seat().isPresent();
+      if (placed) {
         own.add(names.get(i));
       }
     }
@@ -159,6 +163,11 @@ final class ShankPlan {
                     Math.min(a.fromMm(), b.fromMm()),
                     Math.max(a.toMm(), b.toMm())))
         .ifPresent(spans::add);
+  }
+
+  /** What is wound has stretches; a seat says nothing of it, nor stretches of what is bound. */
+  private static boolean isWound(Part part) {
+    return part instanceof Wound || part instanceof Turned;
   }
 
   private static boolean isOver(Part part) {

@@ -137,6 +137,27 @@ class PlacesTest {
   }
 
   @Test
+  void whatIsWoundIsNotPlacedByASeatNorWhatIsBoundByStretches() {
+    for (String style : List.of("upright-collar", "parachute", "palmered-stone", "looped-wing")) {
+      Pattern fly = fly(style, 14);
+      SizedPattern usual = SIZER.size(fly);
+      List<Part> parts = new ArrayList<>();
+      for (Part part : fly.parts()) {
+        boolean wound =
+            part instanceof ripplerest.core.dressing.Wound
+                || part instanceof ripplerest.core.dressing.Turned;
+        Stretch stretch = new Stretch(at(Landmark.HEAD), at(Landmark.MIDDLE));
+        parts.add(
+            part.tied(
+                wound ? part.tie().at(at(Landmark.MIDDLE)) : part.tie().over(List.of(stretch))));
+      }
+      SizedPattern odd = SIZER.size(fly.withParts(parts));
+      assertThat(odd.pieces()).isEqualTo(usual.pieces());
+      assertThat(odd.seats()).isEqualTo(usual.seats());
+    }
+  }
+
+  @Test
   void aLengthOutOfTheUsualIsToldHoweverItIsSaid() {
     Pattern fly = fly("hair-wing-sedge", 12);
     Part wing = fly.part(Part.HairWing.class).orElseThrow();
