@@ -88,6 +88,6 @@ function wayOf(value: Length): Way {
 }
 
 /** A landmark in words, such as `hook barb` or `body front`. */
-export function place(landmark: string): string {
+function place(landmark: string): string {
   return landmark.replaceAll(/[-./]/g, ' ')
 }

@@ -92,8 +92,7 @@ export function PartSheet({
             field={field}
             value={p[field.name]}
             mm={estimate?.dimensions.find((d) => d.part === name && d.name === field.name)?.mm}
-            hook={estimate?.hook}
-            bodyMm={estimate && bodyOf(estimate)}
+            referenceMm={referenceMm(estimate, name, field)}
             onChange={(value) => onChange(withPart(document, index, { [field.name]: value }))}
           />
           {field.name === 'feather' && <FeatherNote estimate={estimate} name={name} />}
@@ -154,33 +153,25 @@ function Field({
   field,
   value,
   mm,
-  hook,
-  bodyMm,
+  referenceMm,
   onChange,
 }: {
   field: PartField
   value: Part[string] | undefined
   mm: number | undefined
-  hook: Estimate['hook'] | undefined
-  bodyMm: number | undefined
+  /** How long what its rule goes by is, as the core has it. */
+  referenceMm: number
   onChange: (value: Part[string]) => void
 }) {
   if (value === undefined) return null
   if (field.type === 'length') {
-    const reference = field.reference as Reference
-    const lengths = {
-      gap: hook?.gapMm,
-      shank: hook?.shankMm,
-      'hook-length': hook?.hookLengthMm,
-      body: bodyMm,
-    }
     return (
       <LengthStepper
         label={field.name}
         value={value as Length}
         mm={mm}
-        reference={reference}
-        referenceMm={lengths[reference] ?? 1}
+        reference={field.reference as Reference}
+        referenceMm={referenceMm}
         lies={field.name === 'length'}
         onChange={onChange}
       />
@@ -211,11 +202,11 @@ function Field({
 /** What is not trimmed is not clipped to a length. */
 const used = (p: Part) => (field: PartField) => field.name !== 'clip' || p.trim !== 'full'
 
-/** What is wound as body, front to rear, mm. */
-function bodyOf({ spans, hook }: Estimate): number {
-  const body = spans.filter((s) => s.role === 'BODY')
-  if (body.length === 0) return hook.shankMm
-  return Math.max(...body.map((s) => s.toMm)) - Math.min(...body.map((s) => s.fromMm))
+/** Length of what a field's rule goes by, from a place that the core draws a hand to, mm. */
+function referenceMm(estimate: Estimate | undefined, name: string, field: PartField): number {
+  const handle = estimate?.handles.find((h) => h.part === name && h.field === field.name)
+  const snap = handle?.snaps.find((s) => s.length.rule === field.reference)
+  return snap ? snap.mm / snap.length.factor : 1
 }
 
 /** What one press of a button changes. */

@@ -3,7 +3,6 @@ package ripplerest.core.tying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import ripplerest.core.dressing.Making;
 import ripplerest.core.dressing.Making.OwnStep;
@@ -80,6 +79,5 @@ class OrderOfWorkTest {
   @Test
   void aStepThatThePatternNoLongerHasIsPassedOver() {
     assertThat(keys(sized(step("wind rib"), step("wind body")))).isEqualTo(keys(sized()));
-    assertThat(Making.NONE.preparation()).isEqualTo(Map.of());
   }
 }
