@@ -117,6 +117,8 @@ const queued = (revision: number, key: string) => ({
   'Idempotency-Key': key,
 })
 
+export const writeCard = (document: PatternDocument) =>
+  call<Card>('/api/cards', send('POST', document))
 export const listPatterns = () => call<PatternSummary[]>('/api/patterns')
 export const listStyles = () => call<Style[]>('/api/styles')
 export const listParts = () => call<PartKind[]>('/api/parts')

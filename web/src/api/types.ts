@@ -75,8 +75,26 @@ export type Reference = 'gap' | 'shank' | 'hook-length' | 'body'
 export type Part = {
   part: string
   material: string
-  [field: string]: string | number | Length
+  colour?: Colour
+  seat?: PlaceAt
+  stretches?: StretchAt[]
+  cutFrom?: string
+  tiedInBy?: 'butt' | 'tip'
+  brightSide?: 'forward' | 'back'
+  also?: string[]
+  with?: FurtherFeather[]
+  wound?: Winding
+  [field: string]: PartValue | undefined
 }
+export type PartValue =
+  string | number | Length | Colour | PlaceAt | StretchAt[] | FurtherFeather[] | string[]
+export type Colour = Format.Colour
+/** A place on the shank as a document holds it. */
+export type PlaceAt = { landmark: string; offset?: number; unit?: 'mm' | 'eye' | 'share' }
+export type StretchAt = { from: PlaceAt; to: PlaceAt; wires?: number }
+export type Winding = 'in-turn' | 'through' | 'together'
+export type FurtherFeather = { material: string; turns: number; colour?: Colour; barb?: Length }
+export type OwnStep = { do: string; words?: string; note?: string }
 
 export type PartKind = Schemas['PartView']
 export type PartField = Schemas['FieldView']

@@ -45,7 +45,7 @@ import { usePlace, useRest } from './usePlace'
 import { bare, usePose } from './usePose'
 import { stillness, useSettling } from '../drawing/useSettling'
 import { useStore } from '../ui/store'
-import { nameOfPart } from '../parts/document'
+import { nameOfPart, withWords } from '../parts/document'
 
 // Windows are loaded when they are opened.
 const ConflictDialog = lazy(() =>
@@ -147,7 +147,7 @@ export function Bench(props: Props) {
     [change, expect],
   )
   const move = (handle: Handle, to: Dragged, held: Pulled) => {
-    const next = movedTo(document, handle, to.value, to.snap)
+    const next = movedTo(document, handle, to.value, to.snap, estimate?.handles ?? [])
     if (held === 'given-up') pose.letGo()
     else if (held === 'held') pose.follow(next)
     else commit(next)
@@ -336,7 +336,9 @@ export function Bench(props: Props) {
           setWindow(undefined)
           commit(next)
         }}
-        onNotes={(notes) => change({ ...document, pattern: { ...document.pattern, notes } })}
+        onNotes={({ notes, visitor, asked }) =>
+          change(withWords(document, { notes, for: visitor, asked }))
+        }
         onClose={() => setWindow(undefined)}
       />
       {state.kind === 'changed-elsewhere' && (

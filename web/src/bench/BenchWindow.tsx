@@ -1,6 +1,7 @@
 import { Suspense, lazy } from 'react'
 import type { PatternDocument } from '../api/types'
 import type { Command } from '../shell/Commands'
+import type { Written } from './Notes'
 import type { Opened } from './benchCommands'
 
 // Windows are loaded when they are opened.
@@ -15,7 +16,7 @@ type Props = {
   document: PatternDocument
   commands: Command[]
   onGoal: (next: PatternDocument) => void
-  onNotes: (notes: string) => void
+  onNotes: (written: Written) => void
   onClose: () => void
 }
 
@@ -28,7 +29,15 @@ export function BenchWindow({ which, document, commands, onGoal, onNotes, onClos
       {which === 'keys' && <Keys open commands={commands} onClose={onClose} />}
       {which === 'calibrate' && <Calibrate open onClose={onClose} />}
       {which === 'notes' && (
-        <Notes value={document.pattern.notes ?? ''} onChange={onNotes} onClose={onClose} />
+        <Notes
+          value={{
+            notes: document.pattern.notes ?? '',
+            visitor: document.pattern.for ?? '',
+            asked: document.pattern.asked ?? '',
+          }}
+          onChange={onNotes}
+          onClose={onClose}
+        />
       )}
     </Suspense>
   )

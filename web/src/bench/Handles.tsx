@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type MouseEvent, type PointerEvent, useRef, useState } from 'react'
 import type { Handle } from '../api/types'
+import { isPlace } from '../parts/place'
 import { part as words } from '../parts/words'
 import { length } from '../parts/units'
 import { type Dragged, ends, nudged, pulled } from '../scene/drag'
@@ -141,8 +142,15 @@ export const STEPS: Record<string, number> = {
 const same = (a: Handle, b: Handle) => a.part === b.part && a.field === b.field
 
 /** What a handle is called. */
-export const nameOf = (h: Handle) =>
-  h.part === 'hook' ? 'hook size' : `${words(h.part)} ${h.field}`
+export function nameOf(h: Handle): string {
+  if (h.part === 'hook') return 'hook size'
+  const [end, n] = h.field.split('-')
+  const which = n === undefined || n === '1' ? '' : `, part ${n}`
+  if (isPlace(h)) return `where the ${words(h.part)} ${PLACES[end ?? ''] ?? 'is'}${which}`
+  return `${words(h.part)} ${h.field}`
+}
+
+const PLACES: Record<string, string> = { seat: 'is bound in', from: 'begins', to: 'ends' }
 
 /** What a value of a handle is, with the rule it has snapped to. */
 export function told(handle: Handle, to: Dragged): string {

@@ -1,5 +1,6 @@
 import type { Estimate, Handle } from '../api/types'
 import { length, lengths } from '../parts/units'
+import { placesFor } from '../parts/place'
 import { kindOf, part } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import { Borders } from './Borders'
@@ -165,13 +166,17 @@ export function ShankPlan({
             <span className="bg-paper/90 rounded px-1">tail {length(tail.mm)}</span>
           </span>
         )}
-        {estimate.landmarks.slice(0, 1).map((l) => (
+        {estimate.landmarks.map((l, i) => (
           <Mark key={l.name} left={shank(l.mm) / 10} top="9px">
-            <span title={`${l.name}: ${length(l.mm)}`}>▾</span>
+            <span title={`${l.name}: ${length(l.mm)}`} className={i === 0 ? '' : 'text-soft'}>
+              {MARKS[l.name] ?? '▾'}
+            </span>
           </Mark>
         ))}
         <Borders
           handles={estimate.handles}
+          chosen={chosen}
+          places={(part) => placesFor(estimate, part)}
           place={(mm) => shank(mm) / 10}
           mmPerPercent={shankMm / ((shank(shankMm) - shank(0)) / 10)}
           onChoose={onChoose}
@@ -209,6 +214,14 @@ export function ShankPlan({
       </div>
     </section>
   )
+}
+
+/** Signs of the places that a tier's eye goes back to. */
+const MARKS: Record<string, string> = {
+  'middle of the shank': '½',
+  'a third to the eye': '⅓',
+  'two thirds to the eye': '⅔',
+  'above the hook barb': '▿',
 }
 
 function words(span: Estimate['spans'][number]) {

@@ -65,6 +65,7 @@ const tail: Handle = {
   snaps: [shank],
   onShank: undefined,
   towardEye: false,
+  place: [],
   reach: [
     [0, 0, 0],
     [9.6, 0, 0],
@@ -198,6 +199,8 @@ describe('knobs', () => {
     render(
       <Borders
         handles={[tail, turns]}
+        chosen=""
+        places={() => []}
         place={(mm) => mm * 10}
         mmPerPercent={0.1}
         onChoose={vi.fn()}
@@ -215,6 +218,8 @@ describe('knobs', () => {
     render(
       <Borders
         handles={[turns]}
+        chosen=""
+        places={() => []}
         place={(mm) => mm * 10}
         mmPerPercent={0.1}
         onChoose={vi.fn()}

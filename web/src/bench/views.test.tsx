@@ -64,6 +64,7 @@ const KINDS = [
   {
     id: 'tail',
     label: 'tail',
+    severalFeathers: false,
     materials: [{ id: 'tail-barb', label: 'Spade hackle barbs' }],
     fields: [
       { ...number, name: 'count', type: 'count', unit: 'fibres' },

@@ -85,8 +85,8 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
         </p>
       )}
       {card.problems.map((p) => (
-        <p key={p} className="text-warn">
-          ▲ {p}
+        <p key={`${p.step} ${p.after}`} className="text-warn">
+          ▲ {p.words}
         </p>
       ))}
       <section aria-label="Before you start" className="border-rule my-3 border-y py-2">

@@ -10,14 +10,46 @@ export function withParts(document: PatternDocument, parts: Part[]): PatternDocu
   return { ...document, pattern: { ...document.pattern, parts } as PatternDocument['pattern'] }
 }
 
-/** The document with fields of one part changed. */
+/** What is undefined is not said at all. */
+const said = <T extends object>(part: T): T =>
+  Object.fromEntries(Object.entries(part).filter(([, v]) => v !== undefined)) as T
+
+/** The document with fields of one part changed; undefined leaves it to the style. */
 export function withPart(
   document: PatternDocument,
   index: number,
   change: Partial<Part>,
 ): PatternDocument {
-  const parts = document.pattern.parts.map((p, i) => (i === index ? { ...p, ...change } : p))
+  const parts = document.pattern.parts.map((p, i) => (i === index ? said({ ...p, ...change }) : p))
   return withParts(document, parts as Part[])
+}
+
+/** The document with other words to it; empty ones are left out. */
+export function withWords(
+  document: PatternDocument,
+  words: { notes: string; for: string; asked: string },
+): PatternDocument {
+  const said = Object.fromEntries(
+    Object.entries(words).map(([field, text]) => [field, text.trim() || undefined]),
+  )
+  return { ...document, pattern: { ...document.pattern, ...said } }
+}
+
+type Prepared = NonNullable<PatternDocument['pattern']['preparation']>[number]
+
+/** The document with a part prepared for the water otherwise than its style has it, or not. */
+export function withPreparation(
+  document: PatternDocument,
+  part: string,
+  how: Prepared['how'] | undefined,
+): PatternDocument {
+  const { preparation: all = [], ...pattern } = document.pattern
+  const others = all.filter((p) => p.part !== part)
+  const preparation = how ? [...others, { part, how }] : others
+  return {
+    ...document,
+    pattern: preparation.length === 0 ? pattern : { ...pattern, preparation },
+  }
 }
 
 /** The parts with one of them a step nearer the start of the tying order, or the end. */

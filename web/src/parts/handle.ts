@@ -1,5 +1,6 @@
 import type { Handle, Length, Part, PatternDocument, Snap } from '../api/types'
 import { isReach, isRule, withHook, withPart } from './document'
+import { isPlace, withPlace } from './place'
 
 /** A length as the core names it, as a document holds it. */
 export function lengthOf({ rule, factor, reach, offset, unit, mm }: Snap['length']): Length {
@@ -16,7 +17,10 @@ export function movedTo(
   handle: Handle,
   value: number,
   snap?: Snap,
+  /** All of the fly: a place moves with those of its part. */
+  handles: Handle[] = [],
 ): PatternDocument {
+  if (isPlace(handle)) return withPlace(document, handles, handle, value, snap)
   if (handle.field === 'size') return withHook(document, { size: value, measured: undefined })
   if (handle.unit !== 'mm') return withPart(document, handle.index, { [handle.field]: value })
   const now = document.pattern.parts[handle.index] as Part | undefined

@@ -23,6 +23,7 @@ const tail: Handle = {
   snaps: [shank],
   onShank: undefined,
   towardEye: false,
+  place: [],
   reach: [
     [0, 0, 0],
     [10, 0, 0],

@@ -67,6 +67,7 @@ const LOOKS: Record<string, Look> = Object.fromEntries([
   of('picked-dubbing', { fuzz: 2 }),
   of('long-dubbing', { fuzz: 0.8 }),
   of('fur-rope', { fuzz: 1 }),
+  of('fur-brush', { fuzz: 1.4 }),
   of('flash-strand', { rings: 3 }),
   of('mono'),
   of('plume-puff', { dense: 0.9 }),

@@ -1,4 +1,4 @@
-import { ArrowLeft, ArrowRight, X } from 'lucide-react'
+import { ArrowLeft, ArrowRight, CopyPlus, X } from 'lucide-react'
 import { Suspense, lazy, useState } from 'react'
 import { usualPart } from '../api/client'
 import type {
@@ -15,11 +15,12 @@ import { IconButton } from '../ui/IconButton'
 import { LengthStepper } from './LengthStepper'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
-import { length } from '../parts/units'
+import { length, say } from '../parts/units'
 import { Stepper } from '../ui/Stepper'
 import { part as words, title } from '../parts/words'
 import { moved, nameOfPart, withPart, withParts } from '../parts/document'
 
+const HowTied = lazy(() => import('./HowTied').then((m) => ({ default: m.HowTied })))
 const PartAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.PartAdvice })))
 
 type Props = {
@@ -49,6 +50,13 @@ export function PartSheet({
       buttons={
         <>
           <Suspense>
+            <HowTied
+              document={document}
+              index={index}
+              kind={kind}
+              estimate={estimate}
+              onChange={onChange}
+            />
             <PartAdvice
               document={document}
               part={name}
@@ -66,6 +74,11 @@ export function PartSheet({
               const next = moved(parts, index, by)
               onChange(withParts(document, next))
               onChoose(nameOfPart(next, index + by))
+            }}
+            onDouble={() => {
+              const next = [...parts.slice(0, index + 1), { ...p }, ...parts.slice(index + 1)]
+              onChange(withParts(document, next))
+              onChoose(nameOfPart(next, index + 1))
             }}
             onRemove={() => {
               onChange(
@@ -96,6 +109,13 @@ export function PartSheet({
             onChange={(value) => onChange(withPart(document, index, { [field.name]: value }))}
           />
           {field.name === 'feather' && <FeatherNote estimate={estimate} name={name} />}
+          {field.name === 'length' && kind.id === 'extended-body' && (
+            <AsLongAs
+              estimate={estimate}
+              name={name}
+              onChange={(length) => onChange(withPart(document, index, { length }))}
+            />
+          )}
         </div>
       ))}
     </Sheet>
@@ -112,9 +132,10 @@ function Order(props: {
   last: boolean
   only: boolean
   onMove: (by: -1 | 1) => void
+  onDouble: () => void
   onRemove: () => void
 }) {
-  const { name, first, last, only, onMove, onRemove } = props
+  const { name, first, last, only, onMove, onDouble, onRemove } = props
   return (
     <span className="flex">
       <IconButton
@@ -128,6 +149,11 @@ function Order(props: {
         disabled={last}
         onClick={() => onMove(1)}
         icon={<ArrowRight size={14} aria-hidden />}
+      />
+      <IconButton
+        label={`${name}: duplicate`}
+        onClick={onDouble}
+        icon={<CopyPlus size={14} aria-hidden />}
       />
       <IconButton
         label={`${name}: leave out`}
@@ -225,6 +251,36 @@ function FeatherNote({ estimate, name }: { estimate: Estimate | undefined; name:
         <span className="text-warn"> ▲ runs out after {feather.runsOutAfterTurns} turns</span>
       )}
     </p>
+  )
+}
+
+/** On which hook a body would be as long, and the extension that makes it as long as another's. */
+function AsLongAs({
+  estimate,
+  name,
+  onChange,
+}: {
+  estimate: Estimate | undefined
+  name: string
+  onChange: (length: Length) => void
+}) {
+  const handle = estimate?.handles.find((h) => h.part === name && h.field === 'length')
+  const sizes = handle?.snaps.filter((s) => s.name.startsWith('as long as')) ?? []
+  if (!estimate || sizes.length === 0) return null
+  return (
+    <div className="text-soft text-sm">
+      <p>{say(estimate.asLongAs)}</p>
+      <Pick
+        label="make it as long as"
+        value=""
+        placeholder="size"
+        options={sizes.map((s) => [s.name, s.name.replace('as long as ', '')] as const)}
+        onChange={(chosen) => {
+          const snap = sizes.find((s) => s.name === chosen)
+          if (snap) onChange({ value: Number(snap.mm.toFixed(1)), unit: 'mm' })
+        }}
+      />
+    </div>
   )
 }
 

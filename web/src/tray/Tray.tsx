@@ -24,7 +24,9 @@ import { title } from '../parts/words'
 import { inserted, nameOfPart, withConditions, withHook, withParts } from '../parts/document'
 
 const HookAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.HookAdvice })))
-const TyingOrder = lazy(() => import('./TyingOrder').then((m) => ({ default: m.TyingOrder })))
+const OrderOfWork = lazy(() =>
+  import('../order/OrderOfWork').then((m) => ({ default: m.OrderOfWork })),
+)
 
 type Props = {
   document: PatternDocument
@@ -74,7 +76,7 @@ export const Tray = memo(function Tray(props: Props) {
           ))}
         </Tabs.List>
         <span className="flex-1" />
-        <Button onClick={() => setOrdering(true)}>Order…</Button>
+        <Button onClick={() => setOrdering(true)}>Order of work…</Button>
         <AddPart
           kinds={kinds}
           style={document.pattern.style}
@@ -87,11 +89,7 @@ export const Tray = memo(function Tray(props: Props) {
       </div>
       {ordering && (
         <Suspense>
-          <TyingOrder
-            parts={parts as Part[]}
-            onChange={(next) => onChange(withParts(document, next))}
-            onClose={() => setOrdering(false)}
-          />
+          <OrderOfWork document={document} onChange={onChange} onClose={() => setOrdering(false)} />
         </Suspense>
       )}
       <Tabs.Content value={open} className="min-h-14 pt-1">

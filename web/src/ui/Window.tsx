@@ -19,6 +19,10 @@ export function Window({ title, open, onClose, plain, children }: Props) {
         <Dialog.Overlay className="bg-ink/40 fixed inset-0 z-40" />
         <Dialog.Content
           aria-describedby={undefined}
+          onEscapeKeyDown={(e) => {
+            // what is open inside the window is closed first
+            if (document.activeElement?.closest('[data-inner]')) e.preventDefault()
+          }}
           className="bg-leaf text-ink fixed top-1/2 left-1/2 z-50 max-h-[94vh] w-[min(44rem,96vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-lg p-5 shadow-xl"
         >
           <Dialog.Title className={plain ? 'sr-only' : 'font-serif text-xl font-semibold'}>

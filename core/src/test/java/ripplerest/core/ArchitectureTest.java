@@ -20,6 +20,7 @@ class ArchitectureTest {
           "hook",
           "dressing",
           "sizing",
+          "steps",
           "assembly",
           "film",
           "rest",

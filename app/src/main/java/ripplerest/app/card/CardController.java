@@ -1,5 +1,9 @@
 package ripplerest.app.card;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -7,6 +11,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.async.DeferredResult;
@@ -40,7 +45,19 @@ class CardController {
   /** The steps. */
   @GetMapping("/api/patterns/{id}/card")
   CardView card(@PathVariable UUID id) {
-    PreparedFly fly = fly(id);
+    return view(fly(id));
+  }
+
+  /** The card of a pattern document, stored or not. */
+  @PostMapping(path = "/api/cards", consumes = MediaType.APPLICATION_JSON_VALUE)
+  @io.swagger.v3.oas.annotations.parameters.RequestBody(
+      description = "A pattern document; see docs/format/pattern.schema.json",
+      content = @Content(schema = @Schema(type = "object")))
+  CardView card(HttpServletRequest request) throws IOException {
+    return view(preparation.prepared(preparation.read(request.getInputStream())));
+  }
+
+  private CardView view(PreparedFly fly) {
     return CardView.of(CardFiles.card(fly), fly.sized().hook(), Outliner.inVise(fly), log.times());
   }
 

@@ -97,6 +97,7 @@ public final class Assembler {
         Part.Thorax.class,
         Part.EggSac.class,
         Part.HerlHead.class);
+    shape(Part.Flash.class, (on, name, flash) -> on.hackles.flash(name, flash));
     shape(Part.Bands.class, (on, name, bands) -> {}); // they weigh nothing
     for (PartKind kind : PartKind.all()) {
       if (!SHAPES.containsKey(kind.type())) {

@@ -50,6 +50,18 @@ final class Hackles {
     }
   }
 
+  /** Side by side over the body, as far as they reach. */
+  void flash(String name, Part.Flash flash) {
+    double seat = layup.sized.seatMm(name);
+    Vector3D back = hook.shankDirection(seat);
+    double up = layup.bodyRadius();
+    for (int i = 0; i < flash.count(); i++) {
+      double side = up * ((i + 0.5) / flash.count() - 0.5);
+      Vector3D root = hook.onShank(seat).add(new Vector3D(0, side, up));
+      layup.fibre(name, flash.material(), root, back, layup.sized.mm(name, "length"));
+    }
+  }
+
   void legs(String name, Part.Legs legs) {
     double length = layup.sized.mm(name, "length");
     double set = legs.set() == LegSet.UP ? LEGS_SET : -LEGS_SET;

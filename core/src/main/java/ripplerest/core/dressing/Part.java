@@ -42,11 +42,12 @@ public sealed interface Part extends Tied {
   /** Thread that the fly is tied with; it shows at the head and between parts. */
   @MadeOf(Form.WRAP)
   record Thread(Tie tie, @Range(low = 20, high = 210, unit = "denier") int denier)
-      implements Part {}
+      implements Part, Single {}
 
   /** A bead behind the eye. */
   @MadeOf(Form.SOLID)
-  record Bead(Tie tie, @Range(low = 1, high = 5, unit = "mm") double diameter) implements Part {}
+  record Bead(Tie tie, @Range(low = 1, high = 5, unit = "mm") double diameter)
+      implements Part, Single {}
 
   /** Heavy wire wound on the shank under body and thorax. */
   @MadeOf(Form.STRAND)
@@ -77,7 +78,7 @@ public sealed interface Part extends Tied {
   @MadeOf(Form.WRAP)
   record EggSac(
       Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires, Length length)
-      implements Part, Wound, Stretching {
+      implements Part, Wound, Stretching, Single {
     @Override
     public double radiusMm(double t, double wireMm) {
       return Wound.ball(t, wires * wireMm);
@@ -95,8 +96,17 @@ public sealed interface Part extends Tied {
       Tie tie,
       @Range(low = 1.2, high = 6, unit = "wire diameters") double wires,
       Length length,
-      @Range(low = -20, high = 90, unit = "deg") double rise)
-      implements Part {}
+      @Range(low = -20, high = 90, unit = "deg") double rise,
+      Core core)
+      implements Part {
+    /** On what it is wound. */
+    public enum Core {
+      /** Made on a needle, then bound in. */
+      NEEDLE,
+      /** Wound on the hook, over a strand that stands out behind it and is cut last. */
+      STRAND
+    }
+  }
 
   /** Turns of a strand behind the body. */
   @MadeOf(Form.STRAND)
@@ -111,7 +121,7 @@ public sealed interface Part extends Tied {
   /** The abdomen along the shank; {@code wires}: its thickness. */
   @MadeOf(Form.WRAP)
   record Body(Tie tie, @Range(low = 1.2, high = 8, unit = "wire diameters") double wires)
-      implements Part, Wound {
+      implements Part, Wound, Single {
     @Override
     public double radiusMm(double t, double wireMm) {
       return Math.max(THINNEST_IN_WIRES * wireMm, wires * wireMm / 2 * (1 - TAIL_END_TAPER * t));
@@ -131,7 +141,26 @@ public sealed interface Part extends Tied {
 
   /** Marker bands drawn or wound over a body of thread; they weigh next to nothing. */
   @MadeOf(Form.WRAP)
-  record Bands(Tie tie, @Range(low = 1, high = 12, unit = "bands") int count) implements Part {}
+  record Bands(Tie tie, @Range(low = 1, high = 12, unit = "bands") int count, Made made)
+      implements Part {
+    /** How they come there. */
+    public enum Made {
+      /** Drawn with a marker. */
+      MARKED,
+      /** Wound of blackened thread. */
+      WOUND
+    }
+  }
+
+  /** Strands that lie back over the body and catch the light. */
+  @MadeOf(Form.FIBRE)
+  record Flash(Tie tie, @Range(low = 1, high = 8, unit = "strands") int count, Length length)
+      implements Part, Counted {
+    @Override
+    public int bunches() {
+      return 1;
+    }
+  }
 
   /** Hackle wound in open turns along the body and bound down. */
   @MadeOf(Form.HACKLE)
@@ -148,7 +177,7 @@ public sealed interface Part extends Tied {
   @MadeOf(Form.WRAP)
   record Thorax(
       Tie tie, @Range(low = 1.2, high = 10, unit = "wire diameters") double wires, Length length)
-      implements Part, Wound, Stretching {
+      implements Part, Wound, Stretching, Single {
     @Override
     public double radiusMm(double t, double wireMm) {
       return wires * wireMm / 2 * (0.8 + 0.2 * Math.sin(Math.PI * t));
@@ -206,7 +235,7 @@ public sealed interface Part extends Tied {
 
   /** An upright bunch, alone or to wind a parachute hackle on. */
   @MadeOf(Form.BUNDLE)
-  record Post(Tie tie, Length length) implements Part, Soft {}
+  record Post(Tie tie, Length length) implements Part, Soft, Single {}
 
   /** Stacked hair tied back over the body. */
   @MadeOf(Form.FIBRE)
@@ -276,8 +305,17 @@ public sealed interface Part extends Tied {
       @Range(low = 1, high = 8, unit = "turns") double turns,
       Length barb,
       Trim trim,
-      Length clip)
-      implements Part, Turned {}
+      Length clip,
+      Held held)
+      implements Part, Turned {
+    /** What holds its fibres. */
+    public enum Held {
+      /** The thread, split with a needle. */
+      SPLIT_THREAD,
+      /** A loop of thread, made where the part begins and parked until then. */
+      LOOP
+    }
+  }
 
   /** A head of herl, wound into glue over what is bound there. */
   @MadeOf(Form.WRAP)
@@ -301,5 +339,5 @@ public sealed interface Part extends Tied {
       WhipPlace at,
       Finish finish,
       @Range(low = 1, high = 3, unit = "coats") int coats)
-      implements Part {}
+      implements Part, Single {}
 }

@@ -40,6 +40,7 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
           Part.Body.class,
           Part.Segments.class,
           Part.Bands.class,
+          Part.Flash.class,
           Part.PalmeredHackle.class,
           Part.Thorax.class,
           Part.ThoraxCover.class,

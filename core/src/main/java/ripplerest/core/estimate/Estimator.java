@@ -13,6 +13,7 @@ import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.steps.OrderOfWork;
 
 /** The one estimate: whatever needs to know how a fly sits calls this. */
 public final class Estimator {
@@ -42,6 +43,7 @@ public final class Estimator {
             ? Optional.empty()
             : Optional.of(Bands.of(landed, options.samples(), options.seed(), options.work()));
     List<Warning> warnings = new ArrayList<>(fly.sized().warnings());
+    warnings.addAll(OrderOfWork.warnings(fly.sized(), fly.materials()));
     warnings.addAll(ModelRange.warnings(fly.body(), upright));
     reserve.filter(r -> r.path().isRough()).ifPresent(r -> warnings.add(rough(r)));
     return new Estimate(

@@ -23,6 +23,11 @@ public final class Words {
     return id.replace('-', ' ');
   }
 
+  /** A noun for one thing or for several. */
+  public static String counted(boolean one, String noun) {
+    return one ? noun : noun + "s";
+  }
+
   /** The same as a title: its first letter large. */
   public static String title(String id) {
     String words = of(id);

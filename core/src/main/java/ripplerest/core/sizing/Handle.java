@@ -3,6 +3,7 @@ package ripplerest.core.sizing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Length.Reference;
 import ripplerest.core.dressing.Part;
@@ -27,9 +28,11 @@ import ripplerest.core.hook.HookSpec;
  * @param high greatest value
  * @param step smallest change by hand, in {@code unit}
  * @param leap larger change by hand
- * @param snaps lengths that a rule of thumb names, short to long
+ * @param snaps lengths that a rule of thumb names, short to long; none for a place
  * @param shankMm where on the shank its border lies, from the eye; NaN where it has none
  * @param towardEye whether that border moves toward the eye as the part grows
+ * @param at the place that it moves, where it moves one: {@code value} is then mm behind the eye
+ *     and {@code mmPerUnit} what one of the place's own unit comes to
  */
 public record Handle(
     String part,
@@ -45,7 +48,8 @@ public record Handle(
     double leap,
     List<Snap> snaps,
     double shankMm,
-    boolean towardEye) {
+    boolean towardEye,
+    Optional<Place> at) {
   /** A nudge and a bigger one, mm. */
   private static final double NUDGE_MM = 0.1;
 
@@ -77,6 +81,7 @@ public record Handle(
     List<Handle> all = new ArrayList<>();
     all.add(hook(sized));
     List<String> names = sized.pattern().names();
+    PlaceHandles places = new PlaceHandles(sized);
     for (int i = 0; i < names.size(); i++) {
       Part part = sized.pattern().parts().get(i);
       for (PartKind.Field field : PartKind.of(part).fields()) {
@@ -90,8 +95,14 @@ public record Handle(
           all.addAll(number(sized, names.get(i), i, field, ((Number) value).doubleValue()));
         }
       }
+      all.addAll(places.of(names.get(i), i, part));
     }
     return List.copyOf(all);
+  }
+
+  /** Places on the shank that a hand is drawn to, eye first. */
+  public static List<Snap> places(SizedPattern sized) {
+    return new PlaceHandles(sized).snaps();
   }
 
   private static Handle hook(SizedPattern sized) {
@@ -116,7 +127,8 @@ public record Handle(
         2,
         sizes,
         Double.NaN,
-        false);
+        false,
+        Optional.empty());
   }
 
   private static Handle length(
@@ -143,7 +155,8 @@ public record Handle(
         LEAP_MM,
         snaps(sized, name, part, field),
         border(sized, name, part),
-        part instanceof Stretching s && s.growsTowardEye());
+        part instanceof Stretching s && s.growsTowardEye(),
+        Optional.empty());
   }
 
   /** Where a part's room on the shank ends, if it has any. */
@@ -185,6 +198,9 @@ public record Handle(
                 reach(all, sized, name, "to the tail's end", Place.Landmark.TAIL_TIP);
               }
             });
+    if (part instanceof Part.ExtendedBody body && field.equals("length")) {
+      all.addAll(AsLongAs.snaps(sized, name, body));
+    }
     all.sort(java.util.Comparator.comparingDouble(Snap::mm));
     return all;
   }
@@ -235,6 +251,7 @@ public record Handle(
             1,
             List.of(),
             border,
-            false));
+            false,
+            Optional.empty()));
   }
 }

@@ -179,6 +179,11 @@ final class Places {
 
   /** The wire ends at the eye, and nothing is wound past a quarter turn of the bend. */
   double clamped(double mm) {
-    return Math.max(0, Math.min(mm, hook.shankMm() + hook.gapMm() * Math.PI / 4));
+    return Math.max(0, Math.min(mm, rearmostMm(hook)));
+  }
+
+  /** As far round the bend as anything is wound, mm behind the eye. */
+  static double rearmostMm(Hook hook) {
+    return hook.shankMm() + hook.gapMm() * Math.PI / 4;
   }
 }

@@ -253,6 +253,7 @@ final class ShankPlan {
             .orElse(body);
     landmark("start the thread", start);
     landmark("middle of the shank", hook.shankMm() / 2);
+    landmark("a third to the eye", hook.shankMm() * TWO_THIRDS);
     landmark("two thirds to the eye", hook.shankMm() * (1 - TWO_THIRDS));
     landmark("above the hook barb", hook.shankMm());
   }

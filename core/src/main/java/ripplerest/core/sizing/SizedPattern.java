@@ -9,6 +9,7 @@ import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
 
 /**
@@ -157,6 +158,11 @@ public record SizedPattern(
   /** A length that a part might have instead of its own, mm. */
   public double mm(String part, Length length) {
     return new Reaches(this).mm(part, length);
+  }
+
+  /** On which size of hook a body is as long as this extended one; empty without an extension. */
+  public Sentence asLongAs() {
+    return AsLongAs.words(this);
   }
 
   /** All of a part's stretches as one, which must be there. */

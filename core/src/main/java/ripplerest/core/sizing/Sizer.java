@@ -11,7 +11,7 @@ import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
-import ripplerest.core.dressing.TyingOrder;
+import ripplerest.core.dressing.Single;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Material;
@@ -95,9 +95,10 @@ public final class Sizer {
       work.size(names.get(i), pattern.parts().get(i), i);
     }
     work.warnings.addAll(plan.warnings);
-    for (TyingOrder.Problem problem : TyingOrder.problems(pattern.parts())) {
-      String part = names.get(problem.part());
-      work.warnings.add(new Warning("tying-order", part, problem.words(), 0, ""));
+    for (int i = 0; i < names.size(); i++) {
+      if (isTwice(pattern.parts(), i)) {
+        work.warnings.add(twice(names.get(i), pattern.parts().get(i)));
+      }
     }
     if (hook.extended()) {
       work.warnings.add(
@@ -119,6 +120,24 @@ public final class Sizer {
         plan.landmarks,
         work.feathers,
         work.warnings);
+  }
+
+  /** Whether only the first of its kind counts, and this is another. */
+  private static boolean isTwice(List<Part> parts, int i) {
+    Part part = parts.get(i);
+    return part instanceof Single
+        && part.tie().stretches().isEmpty()
+        && parts.subList(0, i).stream().anyMatch(p -> p.getClass() == part.getClass());
+  }
+
+  private static Warning twice(String name, Part part) {
+    return new Warning(
+        "once",
+        name,
+        "A fly has one %s; only the first counts. Leave this out, or say where each is wound."
+            .formatted(PartKind.of(part).label()),
+        0,
+        "");
   }
 
   /** One sizing under way. */

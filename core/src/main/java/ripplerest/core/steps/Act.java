@@ -1,8 +1,10 @@
 package ripplerest.core.steps;
 
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.quantity.Words;
 
 /**
@@ -29,17 +31,40 @@ public record Act(String operation, String part, Optional<Integer> stretch) {
   }
 
   private static final Map<String, String> PHRASES =
-      Map.of(
-          "start-thread", "start the thread",
-          "press-barb", "press the hook barb",
-          "clear-eye", "clear the eye",
-          "press-level", "press the %s level",
-          "post", "stiffen the foot of the %s",
-          "tug", "test the %s",
-          "glue", "wet the thread",
-          "break-off", "break off the %s",
-          "slide-on", "slide on the %s",
-          "whip", "whip the head");
+      Map.ofEntries(
+          Map.entry("start-thread", "start the thread"),
+          Map.entry("press-barb", "press the hook barb"),
+          Map.entry("clear-eye", "clear the eye"),
+          Map.entry("press-level", "press the %s level"),
+          Map.entry("post", "stiffen the foot of the %s"),
+          Map.entry("tug", "test the %s"),
+          Map.entry("glue", "wet the thread"),
+          Map.entry("break-off", "break off the %s"),
+          Map.entry("slide-on", "slide on the %s"),
+          Map.entry("whip", "whip the head"),
+          Map.entry("make-loop", "make a loop for the %s"),
+          Map.entry("wax", "wax the thread for the %s"),
+          Map.entry("flatten", "flatten the thread for the %s"),
+          Map.entry("figure-of-eight", "cross the %s with thread"),
+          Map.entry("brush-out", "brush out the %s"),
+          Map.entry("pick-out", "pick out the %s"),
+          Map.entry("clip-stray", "cut stray fibres of the %s"),
+          Map.entry("turn-over", "look at the %s from below"),
+          Map.entry("half-hitch", "hold the %s with a half hitch"));
+
+  /** Whether it is something that some do to a part and others leave. */
+  boolean isAlso() {
+    return also().isPresent();
+  }
+
+  /** Whether it is such a thing, done before the part is tied. */
+  boolean isBefore() {
+    return also().filter(Tie.Also::isBefore).isPresent();
+  }
+
+  private Optional<Tie.Also> also() {
+    return Arrays.stream(Tie.Also.values()).filter(a -> Words.id(a).equals(operation)).findFirst();
+  }
 
   String kind() {
     return Pattern.kindOf(part);

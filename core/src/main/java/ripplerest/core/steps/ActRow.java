@@ -1,5 +1,12 @@
 package ripplerest.core.steps;
 
+import static ripplerest.core.dressing.Part.Bands.Made.MARKED;
+import static ripplerest.core.dressing.Part.Bands.Made.WOUND;
+import static ripplerest.core.dressing.Part.ExtendedBody.Core.NEEDLE;
+import static ripplerest.core.dressing.Part.ExtendedBody.Core.STRAND;
+import static ripplerest.core.dressing.Part.SpunPlume.Held.LOOP;
+import static ripplerest.core.dressing.Part.SpunPlume.Held.SPLIT_THREAD;
+
 import java.util.List;
 import org.apache.commons.csv.CSVRecord;
 import ripplerest.core.dressing.Finish;
@@ -8,16 +15,18 @@ import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.WhipPlace;
 import ripplerest.core.quantity.Table;
+import ripplerest.core.quantity.Words;
 
 /**
  * What is done to a kind of part, and what is said of it, with gaps for a fly's numbers (all of it
  * common practice, no source).
  *
- * @param kind of part, or {@code hook}
+ * @param kind of part, {@code hook}, or {@code any} for what some do to any part
  * @param operation what is done
  * @param handling of the material it is meant for; empty: any other
  * @param when on which flies only; empty: on all
  * @param share of the part's time
+ * @param easier way for large fingers or weak eyes; may be empty
  */
 public record ActRow(
     String kind,
@@ -32,7 +41,8 @@ public record ActRow(
     String remedy,
     String caution,
     String way,
-    String taken) {
+    String taken,
+    String easier) {
   private static final List<ActRow> ALL =
       Table.rows(ActRow.class, "acts.csv").stream().map(ActRow::row).toList();
 
@@ -57,7 +67,8 @@ public record ActRow(
         r.get("remedy"),
         r.get("caution"),
         r.get("way"),
-        r.get("taken"));
+        r.get("taken"),
+        r.get("easier"));
   }
 
   /** Whether it is done to this part of this fly. */
@@ -72,6 +83,13 @@ public record ActRow(
     return switch (when) {
       case "", "last" -> true;
       case "barbless" -> !fly.hook().barbed();
+      case "also" -> part.tie().also().stream().anyMatch(a -> Words.id(a).equals(operation));
+      case "needle" -> part instanceof Part.ExtendedBody e && e.core() == NEEDLE;
+      case "strand" -> part instanceof Part.ExtendedBody e && e.core() == STRAND;
+      case "marked" -> part instanceof Part.Bands b && b.made() == MARKED;
+      case "wound" -> part instanceof Part.Bands b && b.made() == WOUND;
+      case "split" -> part instanceof Part.SpunPlume s && s.held() == SPLIT_THREAD;
+      case "loop" -> part instanceof Part.SpunPlume s && s.held() == LOOP;
       case "divided" ->
           part instanceof Part.Tail tail && tail.count() <= MOST_DIVIDED && tail.splay() > 0;
       case "standing" ->

@@ -8,7 +8,10 @@ import java.util.Set;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.Single;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.SizedPattern;
 
@@ -37,7 +40,7 @@ public final class Acts {
     for (int i = 0; i < names.size(); i++) {
       Part part = pattern.parts().get(i);
       boolean again = !once.add(part.kind()) && part.tie().stretches().isEmpty();
-      if (!again || !isOnce(part)) {
+      if (!again || !(part instanceof Single)) {
         all.add(new Named(names.get(i), part));
       }
     }
@@ -48,16 +51,6 @@ public final class Acts {
       all.add(usual("head"));
     }
     return all;
-  }
-
-  private static boolean isOnce(Part part) {
-    return part instanceof Part.Thread
-        || part instanceof Part.Bead
-        || part instanceof Part.EggSac
-        || part instanceof Part.Body
-        || part instanceof Part.Thorax
-        || part instanceof Part.Post
-        || part instanceof Part.Head;
   }
 
   private Named usual(String kind) {
@@ -89,7 +82,23 @@ public final class Acts {
         : Optional.of(new Act("press-barb", "hook"));
   }
 
-  private Set<String> operations(Part part) {
+  /** What is done to a part, in the order in which it is done to it. */
+  private List<String> operations(Part part) {
+    List<String> own = new ArrayList<>(usual(part));
+    List<String> all = new ArrayList<>();
+    int last = (int) own.stream().takeWhile(o -> !LAST.contains(o)).count();
+    part.tie().also().stream().filter(Tie.Also::isBefore).map(Words::id).forEach(all::add);
+    all.addAll(own.subList(0, last));
+    part.tie().also().stream().filter(a -> !a.isBefore()).map(Words::id).forEach(all::add);
+    all.addAll(own.subList(last, own.size()));
+    return all;
+  }
+
+  /** Left for the end, behind what some do to the part when it is on the hook. */
+  private static final Set<String> LAST =
+      Set.of("trim", "clip", "press-level", "whip", "coat", "clear-eye");
+
+  private Set<String> usual(Part part) {
     Set<String> operations = new LinkedHashSet<>();
     String handled = Handling.of(materials.get(part.material()));
     boolean own =
@@ -117,7 +126,7 @@ public final class Acts {
                 r ->
                     r.kind().equals(kind)
                         && r.handling().equals(handled)
-                        && r.operation().equals("wind"));
+                        && (r.operation().equals("wind") || r.operation().equals("make-loop")));
   }
 
   /**
@@ -128,7 +137,8 @@ public final class Acts {
   public ActRow row(Act act, Part part) {
     String handled = part == null ? "" : Handling.of(materials.get(part.material()));
     return ActRow.all().stream()
-        .filter(r -> r.kind().equals(act.kind()) && r.operation().equals(act.operation()))
+        .filter(r -> r.kind().equals(act.kind()) || r.kind().equals("any"))
+        .filter(r -> r.operation().equals(act.operation()))
         .filter(r -> r.isDone(sized.pattern(), part, handled))
         .reduce((a, b) -> particular(a) >= particular(b) ? a : b)
         .orElseThrow();

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import ripplerest.core.dressing.Making;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Warning;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.SizedPattern.Span;
@@ -44,11 +45,12 @@ public final class OrderOfWork {
   /**
    * What an order breaks.
    *
+   * @param part that the step is done to
    * @param step that stands too early
-   * @param after the step it needs
+   * @param after the step it needs; moved behind this one it can be tied
    * @param words why, and the smallest move that mends it
    */
-  public record Problem(String step, String after, String words) {}
+  public record Problem(String part, String step, String after, String words) {}
 
   /** The order, and what is wrong with it where it is the tier's. */
   public record Result(List<Step> steps, List<Problem> problems) {
@@ -70,6 +72,16 @@ public final class OrderOfWork {
     OrderOfWork work = new OrderOfWork(sized, materials);
     return work.problems(
         work.derived().stream().map(a -> new Step(Optional.of(a), Optional.empty())).toList());
+  }
+
+  /** What the tier's own order breaks, as warnings; nothing where the order is worked out. */
+  public static List<Warning> warnings(SizedPattern sized, Materials materials) {
+    if (sized.pattern().making().steps().isEmpty()) {
+      return List.of();
+    }
+    return of(sized, materials).problems().stream()
+        .map(p -> new Warning("order", p.part(), p.words(), 0, ""))
+        .toList();
   }
 
   private Result worked() {
@@ -123,7 +135,35 @@ public final class OrderOfWork {
 
   /** Every act once, none before what it needs. */
   private List<Act> derived() {
-    List<Act> left = new ArrayList<>(acts);
+    List<Act> order = needed();
+    for (Act act : acts) {
+      if (act.isAlso()) {
+        order.add(placeOfAlso(act, order), act);
+      }
+    }
+    return order;
+  }
+
+  /** What some do to a part stands right before its first act, or behind its last and its needs. */
+  private int placeOfAlso(Act also, List<Act> order) {
+    int own = acts.indexOf(also);
+    if (also.isBefore()) {
+      return (int)
+          order.stream()
+              .takeWhile(a -> !a.part().equals(also.part()) || acts.indexOf(a) < own)
+              .count();
+    }
+    int behind = 0;
+    for (int i = 0; i < order.size(); i++) {
+      if (why(also, order.get(i)).isPresent() && !isOf(order.get(i), "press-barb")) {
+        behind = i + 1;
+      }
+    }
+    return behind;
+  }
+
+  private List<Act> needed() {
+    List<Act> left = new ArrayList<>(acts.stream().filter(a -> !a.isAlso()).toList());
     List<Act> order = new ArrayList<>();
     double thread = 0;
     while (!left.isEmpty()) {
@@ -332,7 +372,9 @@ public final class OrderOfWork {
           why(early, late)
               .ifPresent(
                   why ->
-                      problems.add(new Problem(early.key(), late.key(), words(early, late, why))));
+                      problems.add(
+                          new Problem(
+                              early.part(), early.key(), late.key(), words(early, late, why))));
         }
       }
     }

@@ -1,8 +1,10 @@
 package ripplerest.core.tying;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ripplerest.core.quantity.Sentence;
+import ripplerest.core.steps.OrderOfWork;
 
 /**
  * A fly as steps to tie it by.
@@ -13,10 +15,13 @@ import ripplerest.core.quantity.Sentence;
  * @param asked what they asked for; may be empty
  * @param notes of the tier to the pattern; may be empty
  * @param preparation before the thread is started
+ * @param thread where it starts and how far it goes, where a half hitch is wise
+ * @param wraps of thread by stretch of the shank, eye first
  * @param steps in the order of work
  * @param problems what the tier's own order breaks, and how it is mended
  * @param bars lengths to lay material on
  * @param cautions where the work can hurt, each once
+ * @param massMg of hook and parts, by name
  * @param seconds that a practised tier takes (assumption)
  */
 public record Card(
@@ -26,18 +31,23 @@ public record Card(
     String asked,
     String notes,
     List<Sentence> preparation,
+    Sentence thread,
+    List<ThreadWalk.Stretch> wraps,
     List<Step> steps,
-    List<String> problems,
+    List<OrderOfWork.Problem> problems,
     List<Bar> bars,
     List<String> cautions,
+    Map<String, Double> massMg,
     double seconds) {
 
   public Card {
     preparation = List.copyOf(preparation);
+    wraps = List.copyOf(wraps);
     steps = List.copyOf(steps);
     problems = List.copyOf(problems);
     bars = List.copyOf(bars);
     cautions = List.copyOf(cautions);
+    massMg = Map.copyOf(massMg);
   }
 
   /**
@@ -52,6 +62,12 @@ public record Card(
         .distinct()
         .filter(part -> after.stream().noneMatch(s -> s.part().equals(part) && s.isWinding()))
         .toList();
+  }
+
+  /** What hook and all that is on it weigh once so many steps are done, mg. */
+  public double weighsMg(int done) {
+    return massMg.getOrDefault("hook", 0.0)
+        + onTheHook(done).stream().mapToDouble(part -> massMg.getOrDefault(part, 0.0)).sum();
   }
 
   /**
@@ -71,6 +87,7 @@ public record Card(
    * @param remedy for it
    * @param caution where it can hurt; empty where it does not
    * @param ways what practitioners do either way, and which this card takes; empty where they agree
+   * @param easier way for large fingers or weak eyes, may be empty
    * @param note the tier's own, may be empty
    * @param seconds a practised tier takes (assumption)
    * @param bar the length to measure, if one is
@@ -90,6 +107,7 @@ public record Card(
       Sentence remedy,
       String caution,
       Sentence ways,
+      String easier,
       String note,
       double seconds,
       Optional<Bar> bar) {

@@ -39,6 +39,7 @@ public final class CardWriter {
         cautions.add(written.caution());
       }
     }
+    ThreadWalk thread = ThreadWalk.of(sized, materials, order.steps());
     Making making = sized.pattern().making();
     return new Card(
         sized.pattern().name(),
@@ -47,10 +48,13 @@ public final class CardWriter {
         making.asked(),
         sized.pattern().notes(),
         preparation,
+        thread.words(sized),
+        thread.stretches(),
         steps,
-        order.problems().stream().map(OrderOfWork.Problem::words).toList(),
+        order.problems(),
         steps.stream().flatMap(s -> s.bar().stream()).distinct().toList(),
         List.copyOf(cautions),
+        writer.massMg(),
         TyingTime.hook() + steps.stream().mapToDouble(Card.Step::seconds).sum());
   }
 

@@ -47,6 +47,7 @@ final class StepGaps {
         .filter(f -> f.part().equals(act.part()))
         .findFirst()
         .ifPresent(f -> gaps.put("feather", mm(f.usedMm(), 0)));
+    gaps.put("part", Sentence.of(Words.of(act.part())));
     places();
     ends();
     gaps.put("noodle", noodle());

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import ripplerest.core.dressing.Making;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.tie.Colour;
@@ -63,6 +64,13 @@ final class StepWriter {
     return step.act().map(act -> write(act, own, note)).orElseGet(() -> own(step.key(), own, note));
   }
 
+  /** What hook and parts weigh, mg. */
+  Map<String, Double> massMg() {
+    return amounts.stream()
+        .filter(a -> a.unit().equals("mg") && !a.part().equals("fly"))
+        .collect(Collectors.toMap(Amount::part, Amount::value, Double::sum));
+  }
+
   private static Card.Step own(String key, String words, String note) {
     return new Card.Step(
         key,
@@ -79,6 +87,7 @@ final class StepWriter {
         Sentence.EMPTY,
         "",
         Sentence.EMPTY,
+        "",
         note,
         OWN_STEP_S,
         Optional.empty());
@@ -104,6 +113,7 @@ final class StepWriter {
         StepWords.filled(row.remedy(), gaps),
         StepWords.filled(row.caution(), gaps).text(),
         ways(row, gaps),
+        row.easier(),
         note,
         hook
             ? row.share() * TyingTime.hook()

@@ -18,6 +18,7 @@ import org.apache.pdfbox.util.Matrix;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.quantity.Sentence;
+import ripplerest.core.steps.OrderOfWork;
 import ripplerest.core.tying.Card;
 
 /**
@@ -102,8 +103,8 @@ public final class CardPdf {
     for (Card.Step step : card.steps()) {
       step(number++, step);
     }
-    for (String problem : card.problems()) {
-      text("Order: " + problem, 9.5f, MARGIN);
+    for (OrderOfWork.Problem problem : card.problems()) {
+      text("Order: " + problem.words(), 9.5f, MARGIN);
     }
     heading("Care");
     for (String caution : card.cautions()) {

@@ -81,7 +81,7 @@ public final class CardSvg {
       step(number, step, vise, card.onTheHook(number));
       number++;
     }
-    card.problems().forEach(p -> words("Order: " + p, MARGIN, TEXT, false));
+    card.problems().forEach(p -> words("Order: " + p.words(), MARGIN, TEXT, false));
     y += 2;
     words("Care", MARGIN, 4.6, true);
     card.cautions().forEach(c -> words("• " + c, MARGIN, TEXT, false));

@@ -18,6 +18,7 @@ public final class CardText {
     text.append('\n');
     text.append("Before you start\n");
     card.preparation().forEach(p -> text.append("- ").append(p).append('\n'));
+    text.append("\nThread: ").append(card.thread()).append('\n');
     int number = 1;
     for (Card.Step step : card.steps()) {
       text.append('\n').append(number++).append(". ").append(titled(step)).append('\n');
@@ -28,9 +29,10 @@ public final class CardText {
       line(text, step.mistake().toString().replaceFirst("\\.$", "?"), step.remedy());
       line(text, "caution", Sentence.of(step.caution()));
       line(text, "either way", step.ways());
+      line(text, "easier", Sentence.of(step.easier()));
       line(text, "note", Sentence.written(step.note()));
     }
-    card.problems().forEach(p -> text.append("\nOrder: ").append(p).append('\n'));
+    card.problems().forEach(p -> text.append("\nOrder: ").append(p.words()).append('\n'));
     text.append("\nLengths\n");
     for (Card.Bar bar : card.bars()) {
       text.append(String.format(Locale.ROOT, "- %s: %.1f mm%n", bar.name(), bar.mm()));

@@ -14,7 +14,7 @@ final class PatternSchema {
 
   /** How any part may be tied; defined in the schema that ships. */
   private static final List<String> EVERY_PART =
-      List.of("colour", "seat", "stretches", "cutFrom", "tiedInBy", "brightSide");
+      List.of("colour", "seat", "stretches", "cutFrom", "tiedInBy", "brightSide", "also");
 
   /** What a part that is wound in turns may say beside. */
   private static final List<String> EVERY_HACKLE = List.of("with", "wound");

@@ -48,7 +48,14 @@ final class TieNodes {
         stretches,
         Optional.ofNullable(n.get("cutFrom")).map(JsonNode::asString),
         word(n, "tiedInBy").map(Tie.By::valueOf),
-        word(n, "brightSide").map(Tie.Bright::valueOf));
+        word(n, "brightSide").map(Tie.Bright::valueOf),
+        also(n));
+  }
+
+  private static List<Tie.Also> also(JsonNode n) {
+    List<Tie.Also> also = new ArrayList<>();
+    n.path("also").forEach(a -> also.add(Tie.Also.valueOf(PatternNodes.constant(a))));
+    return also;
   }
 
   private static Optional<String> word(JsonNode n, String field) {
@@ -107,6 +114,10 @@ final class TieNodes {
     tie.cutFrom().ifPresent(part -> n.put("cutFrom", part));
     tie.by().ifPresent(by -> n.put("tiedInBy", Words.id(by)));
     tie.bright().ifPresent(side -> n.put("brightSide", Words.id(side)));
+    if (!tie.also().isEmpty()) {
+      ArrayNode also = n.putArray("also");
+      tie.also().forEach(a -> also.add(Words.id(a)));
+    }
   }
 
   static void colour(Colour colour, String field, ObjectNode n) {

@@ -7,8 +7,10 @@ import ripplerest.core.hook.Hook;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Words;
+import ripplerest.core.steps.OrderOfWork;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.OwnTimes;
+import ripplerest.core.tying.ThreadWalk;
 
 /**
  * A card to tie by, as it is sent; places are mm from the eye, 0 to 0 where there is none. Times
@@ -22,8 +24,10 @@ public record CardView(
     String asked,
     String notes,
     List<Sentence> preparation,
+    Sentence thread,
+    List<WrapsView> wraps,
     List<StepView> steps,
-    List<String> problems,
+    List<OrderOfWork.Problem> problems,
     List<BarView> bars,
     List<String> cautions,
     double seconds,
@@ -45,11 +49,17 @@ public record CardView(
       Sentence remedy,
       String caution,
       Sentence ways,
+      String easier,
       String note,
       List<String> onTheHook,
+      double weighsMg,
       double seconds,
       int timed,
       List<BarView> bars) {}
+
+  /** Thread on a stretch of the shank, mm from the eye and mg. */
+  public record WrapsView(
+      String label, double fromMm, double toMm, double wraps, double layers, double massMg) {}
 
   /** A length at 1:1, mm. */
   public record BarView(String name, double mm) {}
@@ -70,6 +80,8 @@ public record CardView(
         c.asked(),
         c.notes(),
         c.preparation(),
+        c.thread(),
+        c.wraps().stream().map(CardView::wraps).toList(),
         IntStream.range(0, c.steps().size()).mapToObj(i -> step(c, i, own)).toList(),
         c.problems(),
         c.bars().stream().map(CardView::bar).toList(),
@@ -96,11 +108,23 @@ public record CardView(
         s.remedy(),
         s.caution(),
         s.ways(),
+        s.easier(),
         s.note(),
         c.onTheHook(i + 1),
+        rounded(c.weighsMg(i + 1)),
         Math.round(own.seconds(s)),
         own.timed(Pattern.kindOf(s.part())),
         s.bar().map(CardView::bar).stream().toList());
+  }
+
+  private static WrapsView wraps(ThreadWalk.Stretch s) {
+    return new WrapsView(
+        s.label(),
+        Words.rounded(s.fromMm(), 1),
+        Words.rounded(s.toMm(), 1),
+        Math.rint(s.wraps()),
+        Words.rounded(s.layers(), 1),
+        Words.rounded(s.massMg(), 2));
   }
 
   private static BarView bar(Card.Bar b) {

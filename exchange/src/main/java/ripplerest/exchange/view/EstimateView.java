@@ -20,6 +20,7 @@ import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.rest.Sitting;
 import ripplerest.core.sizing.Feather;
+import ripplerest.core.sizing.Handle;
 import ripplerest.core.sizing.SizedPattern;
 
 /**
@@ -52,6 +53,8 @@ public record EstimateView(
     List<String> leftOut,
     OutlineView outline,
     List<HandleView> handles,
+    List<HandleView.SnapView> places,
+    Sentence asLongAs,
     FiguresView figures) {
 
   /** Dimensions of the hook, mm. */
@@ -176,6 +179,8 @@ public record EstimateView(
         e.leftOut(),
         outline.map(OutlineView::of).orElse(null),
         outline.map(o -> HandleView.of(e.sized(), o)).orElse(List.of()),
+        outline.map(o -> HandleView.snaps(Handle.places(e.sized()))).orElse(List.of()),
+        e.sized().asLongAs(),
         figures(Differences.Figures.of(e)));
   }
 

@@ -14,7 +14,8 @@ import ripplerest.core.sizing.SizedPattern;
  * Something on the fly that a hand can move: which field of which part (-1: the hook), what it is
  * now, its bounds and steps in {@code unit}, the rules that name a place on the way, where its
  * border lies on the shank ({@code null}: nowhere) and whether that moves toward the eye as it
- * grows, and from where to where it reaches on the drawing (empty: not drawn).
+ * grows, the place that it moves if it moves one (as a reach; {@code mmPerUnit} of its unit), and
+ * from where to where it reaches on the drawing (empty: not drawn).
  */
 public record HandleView(
     String part,
@@ -31,6 +32,7 @@ public record HandleView(
     List<SnapView> snaps,
     PlaceView onShank,
     boolean towardEye,
+    List<LengthView> place,
     List<double[]> reach) {
 
   /** A place that a rule of thumb names, and what the pattern holds there. */
@@ -63,14 +65,19 @@ public record HandleView(
         rounded(h.high()),
         h.step(),
         h.leap(),
-        h.snaps().stream()
-            .map(s -> new SnapView(s.name(), rounded(s.mm()), length(s.length())))
-            .toList(),
+        snaps(h.snaps()),
         Double.isNaN(h.shankMm()) ? null : new PlaceView(rounded(h.shankMm())),
         h.towardEye(),
+        h.at().map(Length.Reach::new).map(HandleView::length).stream().toList(),
         reach.stream()
             .map(p -> new double[] {rounded(p.getX()), rounded(p.getY()), rounded(p.getZ())})
             .toList());
+  }
+
+  static List<SnapView> snaps(List<Handle.Snap> snaps) {
+    return snaps.stream()
+        .map(s -> new SnapView(s.name(), rounded(s.mm()), length(s.length())))
+        .toList();
   }
 
   /** A length as a pattern holds it. */

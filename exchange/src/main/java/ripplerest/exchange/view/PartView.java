@@ -2,6 +2,7 @@ package ripplerest.exchange.view;
 
 import java.util.List;
 import java.util.Locale;
+import ripplerest.core.dressing.Feathered;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.material.Material;
@@ -18,9 +19,14 @@ import tools.jackson.databind.JsonNode;
  * @param label name for people
  * @param fields all but the material
  * @param materials what it can be made of
+ * @param severalFeathers whether others can be wound with its first
  */
 public record PartView(
-    String id, String label, List<FieldView> fields, List<MaterialView> materials) {
+    String id,
+    String label,
+    List<FieldView> fields,
+    List<MaterialView> materials,
+    boolean severalFeathers) {
   /**
    * One field; bounds and unit of a count or number, words of a choice, and for a length the
    * dimension of the hook that its usual rule goes by.
@@ -53,7 +59,8 @@ public record PartView(
         kind.id(),
         kind.label(),
         kind.fields().stream().map(f -> field(kind, f)).toList(),
-        materials.offered().stream().filter(kind::isMadeOf).map(PartView::material).toList());
+        materials.offered().stream().filter(kind::isMadeOf).map(PartView::material).toList(),
+        kind.can(Feathered.class));
   }
 
   private static FieldView field(PartKind kind, PartKind.Field f) {

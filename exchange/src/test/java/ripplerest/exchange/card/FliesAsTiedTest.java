@@ -54,7 +54,7 @@ class FliesAsTiedTest {
     assertThat(READER.read(PatternWriter.write(read).getBytes())).isEqualTo(read);
     assertThat(sized(file).warnings())
         .extracting(Warning::code)
-        .doesNotContain("place-unknown", "material-unusual", "tying-order")
+        .doesNotContain("place-unknown", "material-unusual", "order")
         .filteredOn(c -> c.endsWith("crowded"))
         .isEmpty();
     assertThat(read.pattern().making().steps()).as("no step of free text").isEmpty();
@@ -93,17 +93,17 @@ class FliesAsTiedTest {
         "02-coal-lodger | bind-in shuck, bind-in rib, wind body, wind rib, wind thorax, bind-in flat-wing, glue head, whip head, trim shuck",
         "03-kiln-stone | bind-in rib, wind body, bind-in palmered-hackle, wind palmered-hackle, wind rib, bind-in hair-wing, tug hair-wing, bind-in collar-hackle, wind thorax, wind collar-hackle, whip head",
         "04-reed-drake | bind-in tail, wind segments, wind body, bind-in soft-collar, spin spun-plume, wind spun-plume, wind soft-collar",
-        "05-pond-tent | wind body, bind-in tent-wing, bind-in collar-hackle, wind collar-hackle, whip head, trim tent-wing, clip collar-hackle",
+        "05-pond-tent | wind body, half-hitch body, bind-in tent-wing, half-hitch tent-wing, bind-in collar-hackle, wind collar-hackle, half-hitch collar-hackle, whip head, trim tent-wing, clip collar-hackle",
         "06-sleet-parachute | bind-in post, post post, bind-in tail, wind body/1, bind-in parachute-hackle, wind parachute-hackle, glue head, whip head, press-level parachute-hackle",
-        "07-film-loop | bind-in tail, bind-in body, wind body, bind-in looped-wing, wind thorax, wind collar-hackle, clip collar-hackle, fold looped-wing, whip head",
-        "08-iron-olive | bind-in tail, wind body, mark bands, bind-in upright-wing, prop upright-wing, divide upright-wing, wind thorax/1, wind thorax/2, whip head",
+        "07-film-loop | bind-in tail, bind-in body, wind body, bind-in flash, bind-in looped-wing, wind thorax, wind collar-hackle, clip collar-hackle, fold looped-wing, whip head, trim flash",
+        "08-iron-olive | bind-in tail, wind body, wind bands, bind-in upright-wing, prop upright-wing, divide upright-wing, wind thorax/1, wind thorax/2, whip head, trim upright-wing",
         "09-barley-drake | bind-in tail, divide tail, wind body/1, bind-in collar-hackle, wind body/2, wind collar-hackle, wind body/3, spin spun-plume, wind spun-plume, bind-in soft-collar, wind soft-collar",
-        "10-third-loop | bind-in shuck, bind-in rib, wind body, wind rib, bind-in looped-wing, wind thorax, spin spun-plume, wind spun-plume, fold looped-wing, whip head",
+        "10-third-loop | bind-in shuck, brush-out shuck, make-loop rib, wind body, spin rib, wind rib, bind-in looped-wing, make-loop spun-plume, wind thorax, spin spun-plume, wind spun-plume, brush-out spun-plume, fold looped-wing, whip head",
         "11-weir-swinger | wind body, bind-in flat-wing, bind-in legs, glue herl-head, wind herl-head",
-        "12-furze-hopper | bind-in tag, wind tag, wind body, wind rib, bind-in legs, bind-in collar-hackle, wind collar-hackle, whip head, coat head, clear-eye head",
+        "12-furze-hopper | bind-in tag, wind tag, wind body, wind rib, brush-out body, bind-in legs, bind-in collar-hackle, wind collar-hackle, whip head, coat head, clear-eye head",
         "13-wick-hanger | bind-in forward-plume, wind body, wind thorax, prop forward-plume, whip head",
         "14-cleft-hanger | bind-in shuck, bind-in rib, bind-in body, wind body, wind rib, break-off rib, bind-in folded-shuttle, wind thorax, fold folded-shuttle, whip head",
-        "15-hollow-sedge | bind-in tail, bind-in body, wind body, bind-in hair-wing, tug hair-wing, spin spun-plume, wind spun-plume, whip head",
+        "15-hollow-sedge | bind-in tail, bind-in body, wind body, bind-in hair-wing, tug hair-wing, spin spun-plume, wind spun-plume, brush-out spun-plume, whip head",
         "16-twin-parachute | bind-in post, post post, bind-in tail, wind body, bind-in parachute-hackle, wind parachute-hackle, glue head, whip head, press-level parachute-hackle"
       })
   void theStepsComeInTheToldOrder(String fly, String steps) throws IOException {
