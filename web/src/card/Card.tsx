@@ -7,6 +7,7 @@ import { pxPerMm } from '../parts/calibration'
 import { length, measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { FlyPage } from '../shell/FlyPage'
+import { Table } from '../shell/Page'
 import { useStore } from '../ui/store'
 import { useOpened } from '../shell/useOpened'
 
@@ -40,6 +41,7 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
   const scale = useStore(pxPerMm)
   const navigate = useNavigate()
   const [failed, setFailed] = useState('')
+  const [weighed, setWeighed] = useState(false)
   const own = card.steps.some((s) => s.timed > 0)
   const log = () =>
     void logFly(id).then(
@@ -97,6 +99,11 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
           ))}
         </ul>
       </section>
+      <Thread card={card} />
+      <label className="my-2 flex items-center gap-2 print:hidden pointer-coarse:min-h-11">
+        <input type="checkbox" checked={weighed} onChange={(e) => setWeighed(e.target.checked)} />
+        weigh the fly behind each step
+      </label>
       <ol className="space-y-4" data-testid="steps">
         {card.steps.map((s, i) => (
           <li key={s.key} className="grid grid-cols-[2.5rem_1fr] gap-x-3">
@@ -129,6 +136,14 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
                   <strong>Note:</strong> {s.note}
                 </p>
               )}
+              {s.easier && (
+                <p className="text-soft">
+                  <strong>Easier:</strong> {s.easier}
+                </p>
+              )}
+              {weighed && (
+                <p className="text-soft tabular-nums">so far {s.weighsMg.toFixed(0)} mg</p>
+              )}
               {s.ways.text && <p className="text-soft text-sm">{say(s.ways)}</p>}
             </div>
           </li>
@@ -143,6 +158,30 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
         </ul>
       </section>
     </>
+  )
+}
+
+/** Where the thread goes, and how much of it lies where. */
+function Thread({ card }: { card: TyingCard }) {
+  return (
+    <section aria-label="The thread" className="border-rule mb-3 border-b pb-2">
+      <h2 className="font-serif text-xl font-semibold">The thread</h2>
+      <p>{say(card.thread)}</p>
+      <details className="print:hidden">
+        <summary className="cursor-pointer pointer-coarse:min-h-11">Wraps by stretch</summary>
+        <Table
+          head={['stretch', 'from', 'to', 'wraps', 'layers', 'weight']}
+          rows={card.wraps.map((w) => [
+            w.label,
+            length(w.fromMm),
+            length(w.toMm),
+            w.wraps.toFixed(0),
+            w.layers.toFixed(1),
+            `${w.massMg.toFixed(1)} mg`,
+          ])}
+        />
+      </details>
+    </section>
   )
 }
 

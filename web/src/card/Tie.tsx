@@ -57,6 +57,7 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
   const tying = useTying(id, steps, there)
   const navigate = useNavigate()
   const [speaks, setSpeaks] = useState(false)
+  const [weighed, setWeighed] = useState(false)
   const [calibrates, setCalibrates] = useState(false)
   const [failed, setFailed] = useState('')
   const page = useRef<HTMLElement>(null)
@@ -180,7 +181,17 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
             </>
           )}
         </section>
-        {card.vise && <ViseDrawing outline={card.vise} parts={done} now={step?.part ?? ''} />}
+        {card.vise && (
+          <div className="flex min-h-0 flex-col">
+            <ViseDrawing outline={card.vise} parts={done} now={step?.part ?? ''} />
+            <p className="text-soft text-right">
+              {weighed && step ? `so far ${step.weighsMg.toFixed(0)} mg ` : ''}
+              <Button onClick={() => setWeighed(!weighed)} aria-pressed={weighed}>
+                weigh
+              </Button>
+            </p>
+          </div>
+        )}
       </div>
       <nav aria-label="Steps" className="bg-paper sticky bottom-0 flex gap-4 py-2">
         <button
@@ -295,6 +306,11 @@ function Step({
         </p>
       )}
       {s.note && <p className="text-xl">Note: {s.note}</p>}
+      {s.easier && (
+        <p className="text-soft text-xl">
+          <strong>Easier:</strong> {s.easier}
+        </p>
+      )}
       {s.caution && <p className="text-warn text-xl">▲ {s.caution}</p>}
       {s.ways.text && <p className="text-soft text-lg">{say(s.ways)}</p>}
     </>

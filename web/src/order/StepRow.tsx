@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { GripVertical, ListPlus, Pencil, X } from 'lucide-react'
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import type { Card, OwnStep } from '../api/types'
 import { say } from '../parts/units'
 import { Button } from '../ui/Button'
@@ -117,10 +117,10 @@ function Words({
   onSave: (words: string, note: string) => void
   onClose: () => void
 }) {
-  const [words, setWords] = useState(said?.words ?? step.how.text)
+  const [words, setWords] = useState(said?.words ?? say(step.how))
   const [note, setNote] = useState(said?.note ?? '')
   // words that are ours still follow the fly; only changed ones are kept
-  const mine = words.trim() === step.how.text && !said?.words ? '' : words.trim()
+  const mine = words.trim() === say(step.how).trim() && !said?.words ? '' : words.trim()
   return (
     <div data-inner className="my-1 ml-10 grid gap-1" onKeyDown={escaped(onClose)}>
       <Area label="What to do" value={words} onChange={setWords} />
@@ -162,17 +162,21 @@ function Add({
 }
 
 function Area(props: { label: string; value: string; onChange: (words: string) => void }) {
+  const id = useId()
   return (
-    <label className="block">
-      <span className="text-soft text-sm">{props.label}</span>
+    <div>
+      <label htmlFor={id} className="text-soft text-sm">
+        {props.label}
+      </label>
       <textarea
+        id={id}
         rows={2}
         maxLength={MOST}
         value={props.value}
         onChange={(e) => props.onChange(e.target.value)}
         className="border-edge bg-paper w-full rounded border px-2 py-1"
       />
-    </label>
+    </div>
   )
 }
 

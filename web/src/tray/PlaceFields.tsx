@@ -36,7 +36,7 @@ export function PlaceFields({
         label={label}
         value={value.landmark}
         options={options}
-        onChange={(landmark) => onChange({ ...value, landmark })}
+        onChange={(landmark) => onChange({ landmark })}
       />
       <Stepper
         label={`${label}, behind it`}

@@ -10,12 +10,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import ripplerest.core.estimate.PreparedFly;
-import ripplerest.core.hook.Hook;
-import ripplerest.core.outline.Outliner;
 import ripplerest.core.sizing.Sizer;
-import ripplerest.core.tying.Card;
 import ripplerest.core.tying.CardWriter;
 import ripplerest.exchange.card.CardPdf;
+import ripplerest.exchange.card.CardSheet;
 import ripplerest.exchange.card.CardSvg;
 import ripplerest.exchange.card.CardText;
 import ripplerest.exchange.format.PatternFile;
@@ -54,16 +52,12 @@ final class CardCommand implements Callable<Integer> {
   private void write(PatternFile read, Sizer sizer) throws IOException {
     PreparedFly fly =
         PreparedFly.of(sizer.size(read.pattern()), sizer.materials(), read.conditions());
-    Card card = CardWriter.of(fly.sized(), fly.materials());
-    Hook hook = fly.sized().hook();
     if (as.pdf != null) {
-      byte[] pdf = CardPdf.of(card, Outliner.atRest(fly), hook.shankMm(), hook.eyeMm(), paper);
-      Files.write(as.pdf, pdf);
+      Files.write(as.pdf, CardPdf.of(CardSheet.of(fly), paper));
     } else if (as.svg != null) {
-      String svg = CardSvg.of(card, Outliner.atRest(fly), Outliner.inVise(fly), hook.shankMm());
-      Files.writeString(as.svg, svg);
+      Files.writeString(as.svg, CardSvg.of(CardSheet.of(fly)));
     } else {
-      System.out.print(CardText.of(card));
+      System.out.print(CardText.of(CardWriter.of(fly.sized(), fly.materials())));
     }
   }
 }

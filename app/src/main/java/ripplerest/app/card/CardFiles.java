@@ -1,11 +1,10 @@
 package ripplerest.app.card;
 
 import ripplerest.core.estimate.PreparedFly;
-import ripplerest.core.hook.Hook;
-import ripplerest.core.outline.Outliner;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.CardWriter;
 import ripplerest.exchange.card.CardPdf;
+import ripplerest.exchange.card.CardSheet;
 import ripplerest.exchange.card.CardSvg;
 
 /** The card of a fly and the files that are made of it; those put the fly on the water. */
@@ -17,12 +16,10 @@ final class CardFiles {
   }
 
   static byte[] pdf(PreparedFly fly, CardPdf.Paper paper) {
-    Hook hook = fly.sized().hook();
-    return CardPdf.of(card(fly), Outliner.atRest(fly), hook.shankMm(), hook.eyeMm(), paper);
+    return CardPdf.of(CardSheet.of(fly), paper);
   }
 
   static String svg(PreparedFly fly) {
-    return CardSvg.of(
-        card(fly), Outliner.atRest(fly), Outliner.inVise(fly), fly.sized().hook().shankMm());
+    return CardSvg.of(CardSheet.of(fly));
   }
 }

@@ -5,11 +5,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ripplerest.core.dressing.Finish;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Turned;
+import ripplerest.core.dressing.tie.FurtherFeather;
 import ripplerest.core.dressing.tie.Tie;
+import ripplerest.core.dressing.tie.Winding;
 import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Words;
@@ -47,6 +52,11 @@ final class StepGaps {
         .filter(f -> f.part().equals(act.part()))
         .findFirst()
         .ifPresent(f -> gaps.put("feather", mm(f.usedMm(), 0)));
+    Tie tie = part.tie();
+    gaps.put("feathers", Sentence.of(String.valueOf(1 + tie.with().size())));
+    if (part instanceof Turned first) {
+      gaps.put("turned", Sentence.of(turned(first.turns(), tie)));
+    }
     gaps.put("part", Sentence.of(Words.of(act.part())));
     places();
     ends();
@@ -106,7 +116,9 @@ final class StepGaps {
 
   private void ends() {
     Tie.By by = part.tie().by().orElse(BY_TIP.contains(part.kind()) ? Tie.By.TIP : Tie.By.BUTT);
-    gaps.put("end", Sentence.of(by == Tie.By.TIP ? "by its tip" : "by its butt"));
+    boolean several = !part.tie().with().isEmpty();
+    String end = by == Tie.By.TIP ? "tip" : "butt";
+    gaps.put("end", Sentence.of(several ? "by their " + end + "s" : "by its " + end));
     boolean forward = part.tie().bright().orElse(Tie.Bright.FORWARD) == Tie.Bright.FORWARD;
     gaps.put("side", Sentence.of(forward ? "bright side forward" : "bright side back"));
   }
@@ -123,6 +135,20 @@ final class StepGaps {
     } else {
       gaps.put(field, Sentence.of(TRIMS.getOrDefault(value.toString(), value.toString())));
     }
+  }
+
+  /** How many turns, of each feather where there are several. */
+  private static String turned(double first, Tie tie) {
+    if (tie.with().isEmpty() || tie.wound() == Winding.TOGETHER) {
+      String turns = Words.tenths(first) + " " + Words.counted(first == 1, "turn");
+      return tie.with().isEmpty() ? turns : "them together, " + turns + ",";
+    }
+    String each =
+        Stream.concat(Stream.of(first), tie.with().stream().map(FurtherFeather::turns))
+            .map(Words::tenths)
+            .collect(Collectors.joining(" and "));
+    return "the first feather, then the next %s, %s turns,"
+        .formatted(tie.wound() == Winding.THROUGH ? "through its turns" : "in front of it", each);
   }
 
   private static final Map<String, String> TRIMS =

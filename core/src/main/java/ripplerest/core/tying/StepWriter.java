@@ -206,7 +206,11 @@ final class StepWriter {
               ? "%.0f to take".formatted(a.value())
               : "%.0f %s".formatted(a.value(), a.what()));
     }
-    Quantity value = new Quantity(a.value(), a.unit(), digits);
+    String unit = a.value() == 1 ? a.unit().replaceFirst("(?<=..)s$", "") : a.unit();
+    Quantity value = new Quantity(a.value(), unit, digits);
+    if (a.what().startsWith("to take, ")) {
+      return Sentence.of("%s %s", value, a.what().substring("to take, ".length()));
+    }
     return a.what().equals(a.unit())
         ? Sentence.of("%s", value)
         : Sentence.of("%s: %s", a.what(), value);

@@ -20,8 +20,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import ripplerest.core.estimate.Estimator;
-import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.material.Materials;
 import ripplerest.core.outline.Outline;
@@ -29,7 +27,6 @@ import ripplerest.core.outline.Outliner;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.tying.Card;
-import ripplerest.core.tying.CardWriter;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.view.CardView;
@@ -40,15 +37,16 @@ class CardPdfTest {
   private static final Sizer SIZER = new Sizer(MATERIALS);
   private static final Path DEMO = Path.of("../app/src/main/resources/demo");
 
-  private record Printed(Card card, SizedPattern sized, byte[] pdf) {
+  private record Printed(CardSheet sheet, SizedPattern sized, byte[] pdf) {
     static Printed of(Path file, CardPdf.Paper paper) throws IOException {
       PatternFile read = new PatternReader(SIZER).read(Files.readAllBytes(file));
       SizedPattern sized = SIZER.size(read.pattern());
-      Card card = CardWriter.of(sized, MATERIALS);
-      PreparedFly prepared = PreparedFly.of(sized, MATERIALS, read.conditions());
-      Outline fly = Outliner.of(Estimator.estimate(prepared, Options.poseOnly()));
-      double shank = sized.hook().shankMm();
-      return new Printed(card, sized, CardPdf.of(card, fly, shank, sized.hook().eyeMm(), paper));
+      CardSheet sheet = CardSheet.of(PreparedFly.of(sized, MATERIALS, read.conditions()));
+      return new Printed(sheet, sized, CardPdf.of(sheet, paper));
+    }
+
+    Card card() {
+      return sheet.card();
     }
   }
 
@@ -79,6 +77,35 @@ class CardPdfTest {
     }
   }
 
+  /** Pinned over a bench it is one sheet, and a step is read without turning the page. */
+  @ParameterizedTest
+  @EnumSource(CardPdf.Paper.class)
+  void noStepIsBrokenOverTwoPages(CardPdf.Paper paper) throws IOException {
+    Printed printed = Printed.of(DEMO.resolve("cobble-stone.json"), paper);
+    try (PDDocument document = Loader.loadPDF(printed.pdf())) {
+      List<String> pages = new ArrayList<>();
+      for (int n = 1; n <= document.getNumberOfPages(); n++) {
+        PDFTextStripper page = new PDFTextStripper();
+        page.setStartPage(n);
+        page.setEndPage(n);
+        pages.add(page.getText(document).replaceAll("\\s+", " "));
+      }
+      assertThat(pages).hasSizeGreaterThan(1);
+      for (Card.Step step : printed.card().steps()) {
+        assertThat(pages)
+            .as(step.key())
+            .anySatisfy(
+                page -> assertThat(page).contains(step.how().toString(), step.remedy().toString()));
+      }
+    }
+    if (paper == CardPdf.Paper.A4) {
+      byte[] plain = Printed.of(DEMO.resolve("lantern-dun.json"), paper).pdf();
+      try (PDDocument document = Loader.loadPDF(plain)) {
+        assertThat(document.getNumberOfPages()).as("one sheet for a plain fly").isEqualTo(1);
+      }
+    }
+  }
+
   static List<Path> demo() throws IOException {
     try (var files = Files.list(DEMO)) {
       return files.filter(f -> f.toString().endsWith(".json")).sorted().toList();
@@ -98,8 +125,9 @@ class CardPdfTest {
     CardView view =
         CardView.of(
             printed.card(), printed.sized().hook(), vise, ripplerest.core.tying.OwnTimes.none());
-    String svg = CardSvg.of(printed.card(), vise, vise, printed.sized().hook().shankMm());
-    assertThat(barsOf(svg)).isEqualTo(printed.card().bars().size() + 2);
+    String svg = CardSvg.of(printed.sheet());
+    long bars = printed.card().steps().stream().filter(p -> p.bar().isPresent()).count();
+    assertThat(barsOf(svg)).isEqualTo((int) bars + 2);
     assertThat(view.steps())
         .extracting(CardView.StepView::part)
         .containsAll(printed.sized().pattern().names())
