@@ -115,11 +115,11 @@ class TyingOrderTest extends OnBench {
     role(AriaRole.COMBOBOX, "to 1").click();
     role(AriaRole.OPTION, "the middle").click();
     shut();
-    assertThat(end).hasAttribute("aria-valuetext", "3.1 mm");
+    assertThat(end).hasAttribute("aria-valuetext", "3.2 mm");
     button("size: less").click();
     settled();
     sheet("Body");
-    assertThat(end).hasAttribute("aria-valuetext", Pattern.compile("3\\.[2-9] mm"));
+    assertThat(end).hasAttribute("aria-valuetext", Pattern.compile("3\\.[3-9] mm"));
   }
 
   @Test

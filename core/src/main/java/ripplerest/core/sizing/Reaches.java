@@ -46,8 +46,17 @@ final class Reaches {
       case POINT -> sized.hook().arcAt(sized.hook().point().getX());
       case HOOK_BARB -> shank;
       case BEND -> sized.hook().hookLengthMm();
-      case TAIL_TIP -> sized.seatMm("tail") + sized.mm("tail", "length");
+      case TAIL_TIP -> tailTip();
     };
+  }
+
+  /** The bend, where there is no tail. */
+  private double tailTip() {
+    return sized.dimensions().stream()
+        .filter(d -> d.part().equals("tail") && d.name().equals("length"))
+        .findFirst()
+        .map(d -> sized.seatMm("tail") + d.mm())
+        .orElse(sized.hook().hookLengthMm());
   }
 
   private Span first(Span.Role role, Span.Role instead) {

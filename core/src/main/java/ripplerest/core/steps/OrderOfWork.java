@@ -1,6 +1,7 @@
 package ripplerest.core.steps;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,8 +71,11 @@ public final class OrderOfWork {
    */
   public static List<Problem> broken(SizedPattern sized, Materials materials) {
     OrderOfWork work = new OrderOfWork(sized, materials);
-    return work.problems(
-        work.derived().stream().map(a -> new Step(Optional.of(a), Optional.empty())).toList());
+    List<Step> steps =
+        work.derived().stream().map(a -> new Step(Optional.of(a), Optional.empty())).toList();
+    List<Act> backward = new ArrayList<>(steps.stream().map(s -> s.act().orElseThrow()).toList());
+    Collections.reverse(backward);
+    return work.problems(steps, backward);
   }
 
   /** What the tier's own order breaks, as warnings; nothing where the order is worked out. */
@@ -87,11 +91,12 @@ public final class OrderOfWork {
   private Result worked() {
     List<Making.OwnStep> own = sized.pattern().making().steps();
     List<Step> order = new ArrayList<>();
-    for (Act act : derived()) {
+    List<Act> derived = derived();
+    for (Act act : derived) {
       order.add(new Step(Optional.of(act), said(own, act)));
     }
     List<Step> asTold = told(order, own);
-    List<Problem> problems = own.isEmpty() ? List.of() : problems(asTold);
+    List<Problem> problems = own.isEmpty() ? List.of() : problems(asTold, derived);
     return new Result(asTold, problems);
   }
 
@@ -279,7 +284,17 @@ public final class OrderOfWork {
     if (first.stretch().isPresent() && isOf(first, "wind") && !isUnder(then, first)) {
       return Optional.empty();
     }
+    // where the tier has a part wound elsewhere, where it lies says more than what is usual
+    if ((isPlaced(then) || isPlaced(first))
+        && wound(first, then).or(() -> boundInside(first, then)).isPresent()) {
+      return Optional.empty();
+    }
     return Need.all().stream().filter(n -> n.binds(then, first)).map(Need::why).findFirst();
+  }
+
+  /** Whether the pattern says where a part is wound. */
+  private boolean isPlaced(Act act) {
+    return sized.pattern().part(act.part()).filter(p -> !p.tie().stretches().isEmpty()).isPresent();
   }
 
   /** Whether one of several stretches lies under, or behind the place of, what comes after. */
@@ -350,7 +365,8 @@ public final class OrderOfWork {
 
   /** What is wound forward over a stretch, from its rear, is bound in before that stretch. */
   private Optional<String> boundInside(Act then, Act first) {
-    if (!isOf(then, "wind") || !isOf(first, "bind-in") || !isWoundForward(first.part())) {
+    boolean begun = isOf(first, "bind-in") || isOf(first, "make-loop");
+    if (!isOf(then, "wind") || !begun || !isWoundForward(first.part())) {
       return Optional.empty();
     }
     return start(first)
@@ -362,23 +378,31 @@ public final class OrderOfWork {
     return span.fromMm() < mm - TOUCH_MM && mm < span.toMm() + TOUCH_MM;
   }
 
-  private List<Problem> problems(List<Step> order) {
+  /**
+   * Of each step that stands too early the last one that it needs: behind that it can be tied. What
+   * the order that is worked out breaks as well follows from the places in the pattern and is no
+   * fault of the tier's order.
+   */
+  private List<Problem> problems(List<Step> order, List<Act> derived) {
     List<Problem> problems = new ArrayList<>();
     for (int i = 0; i < order.size(); i++) {
-      for (int j = i + 1; j < order.size(); j++) {
-        if (order.get(i).act().isPresent() && order.get(j).act().isPresent()) {
-          Act early = order.get(i).act().get();
-          Act late = order.get(j).act().get();
-          why(early, late)
-              .ifPresent(
-                  why ->
-                      problems.add(
-                          new Problem(
-                              early.part(), early.key(), late.key(), words(early, late, why))));
+      Optional<Act> early = order.get(i).act();
+      for (int j = order.size() - 1; j > i && early.isPresent(); j--) {
+        Optional<Act> late = order.get(j).act();
+        Optional<String> why =
+            late.filter(needed -> derived.indexOf(needed) < derived.indexOf(early.get()))
+                .flatMap(needed -> why(early.get(), needed));
+        if (why.isPresent()) {
+          problems.add(problem(early.get(), late.get(), why.get()));
+          break;
         }
       }
     }
     return problems;
+  }
+
+  private static Problem problem(Act early, Act late, String why) {
+    return new Problem(early.part(), early.key(), late.key(), words(early, late, why));
   }
 
   private static String words(Act early, Act late, String why) {

@@ -232,10 +232,13 @@ public final class Amounts {
   }
 
   private void strand(String name) {
-    for (Strand strand : sized.strandsOf(name)) {
-      add(name, "turns", strand.turns(), 0, "turns");
-      add(name, "turns apart", strand.spacingMm(), 0, "mm");
-      add(name, "length on the fly", strand.lengthMm(), 0.05 * strand.lengthMm(), "mm");
+    List<Strand> all = sized.strandsOf(name);
+    for (int i = 0; i < all.size(); i++) {
+      Strand strand = all.get(i);
+      String of = all.size() > 1 ? ", part " + (i + 1) : "";
+      add(name, "turns" + of, strand.turns(), 0, "turns");
+      add(name, "turns apart" + of, strand.spacingMm(), 0, "mm");
+      add(name, "length on the fly" + of, strand.lengthMm(), 0.05 * strand.lengthMm(), "mm");
     }
   }
 

@@ -204,16 +204,19 @@ final class StepWriter {
       return Sentence.of(
           a.what().equals("to take")
               ? "%.0f to take".formatted(a.value())
-              : "%.0f %s".formatted(a.value(), a.what()));
+              : "%.0f %s".formatted(a.value(), one(a.value(), a.what())));
     }
-    String unit = a.value() == 1 ? a.unit().replaceFirst("(?<=..)s$", "") : a.unit();
-    Quantity value = new Quantity(a.value(), unit, digits);
+    Quantity value = new Quantity(a.value(), one(a.value(), a.unit()), digits);
     if (a.what().startsWith("to take, ")) {
       return Sentence.of("%s %s", value, a.what().substring("to take, ".length()));
     }
     return a.what().equals(a.unit())
         ? Sentence.of("%s", value)
         : Sentence.of("%s: %s", a.what(), value);
+  }
+
+  private static String one(double value, String plural) {
+    return value == 1 ? plural.replaceFirst("(?<=..)s$", "") : plural;
   }
 
   private Optional<Card.Bar> bar(String name) {

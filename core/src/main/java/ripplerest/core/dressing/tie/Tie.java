@@ -124,6 +124,11 @@ public record Tie(
     return new Tie(material, colour, with, wound, seat, others, cutFrom, by, bright, also);
   }
 
+  /** The same with these things done to it. */
+  public Tie also(List<Also> others) {
+    return new Tie(material, colour, with, wound, seat, stretches, cutFrom, by, bright, others);
+  }
+
   /** The same with these feathers beside the first. */
   public Tie with(List<FurtherFeather> others, Winding how) {
     return new Tie(material, colour, others, how, seat, stretches, cutFrom, by, bright, also);
