@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -28,6 +29,7 @@ class TyingOrderTest extends OnBench {
   private void openOrder() {
     button("Order of work…").click();
     assertThat(steps().first()).containsText("Start the thread");
+    Assertions.assertThat(Site.violationsOn(page)).isEmpty();
   }
 
   private void shut() {
@@ -40,6 +42,7 @@ class TyingOrderTest extends OnBench {
     sheet(sheet);
     button("How it is tied…").click();
     assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    Assertions.assertThat(Site.violationsOn(page)).isEmpty();
   }
 
   @Test

@@ -78,6 +78,11 @@ final class BodyBuilder {
     return girth.front();
   }
 
+  /** Radius of all that is wound at a place of the shank. */
+  double outerMm(double mm) {
+    return girth.outer(mm);
+  }
+
   /** Where a part is bound in, mm behind the eye. */
   double seat(String part) {
     return sized.seatMm(part);

@@ -71,7 +71,8 @@ final class Wings {
   }
 
   void indicator(String name, Part.Indicator tuft) {
-    Vector3D foot = top(layup.seat(name), layup.bodyRadius());
+    double seat = layup.seat(name);
+    Vector3D foot = top(seat, layup.outerMm(seat));
     double radius = tuft.fullness() * layup.bundleRadius(tuft.material());
     double length = layup.sized.mm(name, "length");
     layup.bundle(

@@ -87,9 +87,9 @@ class FloatOverTimeTest {
 
   // Common practice, no source: bushy on a big hook keeps up in rough water where sparse drowns.
   @Tag("slow")
-  @ParameterizedTest
-  @ValueSource(ints = {8, 12})
-  void bushyOutlastsSparseInRoughWater(int size) {
+  @Test
+  void bushyOutlastsSparseInRoughWater() {
+    int size = 12;
     FloatOverTime bushy =
         FloatOverTime.of(floats(Flies.collar(size, 7, false), Flies.GEL), RIFFLE, 1);
     FloatOverTime sparse =
