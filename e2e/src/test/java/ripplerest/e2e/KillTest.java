@@ -30,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
  * -Dkills=60.
  */
 class KillTest {
-  private static final int ROUNDS = Integer.getInteger("kills", 2);
+  private static final int ROUNDS = Integer.getInteger("kills", 1);
   private static final int HANDS = 4;
 
   private final Site site = Site.get();

@@ -94,7 +94,7 @@ class ShellTest extends OnBench {
     button("Mark as a favourite").click();
     assertThat(button("No longer a favourite")).isVisible();
     button("Notes").click();
-    page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX).fill("For the upper lake.");
+    page.getByLabel("Notes to this pattern").fill("For the upper lake.");
     page.keyboard().press("Escape");
     settled();
     page.reload();

@@ -1,6 +1,7 @@
 package ripplerest.core.assembly;
 
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.dressing.LegSet;
 import ripplerest.core.dressing.Part;
@@ -39,8 +40,16 @@ final class Hackles {
   void tail(String name, Part.Tail tail) {
     double splay = Math.toRadians(tail.splay());
     double seat = layup.sized.seatMm(name);
-    Vector3D along = hook.shankDirection(seat);
-    Vector3D root = hook.onShank(seat).add(new Vector3D(0, 0, hook.wireMm() / 2));
+    Optional<Extension> extension =
+        layup
+            .sized
+            .extensionUnder(name)
+            .map(body -> Extension.of(layup.sized, "extended-body", body));
+    Vector3D along = extension.map(Extension::direction).orElseGet(() -> hook.shankDirection(seat));
+    Vector3D root =
+        extension
+            .map(e -> e.at(1))
+            .orElseGet(() -> hook.onShank(seat).add(new Vector3D(0, 0, hook.wireMm() / 2)));
     double length = layup.sized.mm(name, "length");
     for (int i = 0; i < tail.count(); i++) {
       double side = splay * ((i + 0.5) / tail.count() - 0.5);

@@ -159,19 +159,14 @@ final class Shank {
 
   /** Leaves the shank at the bend. */
   void extended(String name, Part.ExtendedBody body) {
-    double seat = layup.sized.seatMm(name);
-    Vector3D along = hook.shankDirection(seat);
-    double tilt = Math.toRadians(body.rise()) + Math.atan2(along.getZ(), along.getX());
-    Vector3D direction = new Vector3D(Math.cos(tilt), 0, Math.sin(tilt));
-    double length = layup.sized.mm(name, "length");
+    Extension extension = Extension.of(layup.sized, name, body);
     double front = body.wires() * hook.wireMm() / 2;
-    Vector3D foot = hook.onShank(seat).add(new Vector3D(0, 0, hook.wireMm() / 2));
     layup.rod(
         name,
         SHANK_LINE,
         body.material(),
-        t -> foot.add(t * length, direction),
-        length,
+        extension::at,
+        extension.lengthMm(),
         t -> front * Girth.taper(t));
   }
 

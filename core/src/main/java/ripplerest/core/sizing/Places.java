@@ -97,8 +97,21 @@ final class Places {
         .flatMap(
             tail -> {
               double seat = seat("tail").orElse(hook.shankMm());
-              return mm(tail.length(), seat).map(mm -> seat + mm);
+              return mm(tail.length(), seat).map(mm -> seat + extension(tail) + mm);
             });
+  }
+
+  /** How much farther back an extended body carries the tail, along the shank, mm. */
+  private double extension(Part.Tail tail) {
+    return tail.tie().seat().isPresent()
+        ? 0
+        : pattern
+            .part(Part.ExtendedBody.class)
+            .flatMap(
+                body ->
+                    mm(body.length(), hook.shankMm())
+                        .map(mm -> mm * Math.cos(Math.toRadians(body.rise()))))
+            .orElse(0.0);
   }
 
   private Optional<Double> end(Place.End end) {

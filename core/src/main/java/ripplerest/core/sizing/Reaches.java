@@ -55,8 +55,19 @@ final class Reaches {
     return sized.dimensions().stream()
         .filter(d -> d.part().equals("tail") && d.name().equals("length"))
         .findFirst()
-        .map(d -> sized.seatMm("tail") + d.mm())
+        .map(d -> tailRoot() + d.mm())
         .orElse(sized.hook().hookLengthMm());
+  }
+
+  /** Where the tail begins, along the shank: an extended body carries it farther back. */
+  private double tailRoot() {
+    return sized
+        .extensionUnder("tail")
+        .map(
+            body ->
+                sized.seatMm("extended-body")
+                    + sized.mm("extended-body", "length") * Math.cos(Math.toRadians(body.rise())))
+        .orElse(sized.seatMm("tail"));
   }
 
   private Span first(Span.Role role, Span.Role instead) {

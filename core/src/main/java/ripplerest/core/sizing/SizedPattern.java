@@ -165,6 +165,14 @@ public record SizedPattern(
     return AsLongAs.words(this);
   }
 
+  /** The extended body on whose end a tail is bound, where the pattern has it nowhere else. */
+  public Optional<Part.ExtendedBody> extensionUnder(String part) {
+    return pattern
+        .part(part)
+        .filter(p -> p instanceof Part.Tail && p.tie().seat().isEmpty())
+        .flatMap(tail -> pattern.part(Part.ExtendedBody.class));
+  }
+
   /** All of a part's stretches as one, which must be there. */
   public Span span(String part) {
     return extent(part).orElseThrow();

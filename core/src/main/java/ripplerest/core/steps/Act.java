@@ -42,6 +42,7 @@ public record Act(String operation, String part, Optional<Integer> stretch) {
           Map.entry("break-off", "break off the %s"),
           Map.entry("slide-on", "slide on the %s"),
           Map.entry("whip", "whip the head"),
+          Map.entry("lay-strand", "lay the strand for the %s"),
           Map.entry("make-loop", "make a loop for the %s"),
           Map.entry("wax", "wax the thread for the %s"),
           Map.entry("flatten", "flatten the thread for the %s"),

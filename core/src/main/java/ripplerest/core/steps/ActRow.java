@@ -84,6 +84,10 @@ public record ActRow(
       case "", "last" -> true;
       case "barbless" -> !fly.hook().barbed();
       case "also" -> part.tie().also().stream().anyMatch(a -> Words.id(a).equals(operation));
+      case "on-extension" ->
+          part instanceof Part.Tail
+              && part.tie().seat().isEmpty()
+              && fly.part(Part.ExtendedBody.class).isPresent();
       case "needle" -> part instanceof Part.ExtendedBody e && e.core() == NEEDLE;
       case "strand" -> part instanceof Part.ExtendedBody e && e.core() == STRAND;
       case "marked" -> part instanceof Part.Bands b && b.made() == MARKED;

@@ -165,12 +165,25 @@ public final class Amounts {
         add(name, "to take" + of, Math.ceil(strip / one.mean()), 0, "pieces");
       }
     } else {
-      double turns = length / layer;
-      double noodle = Math.hypot(turns * 2 * Math.PI * (core + layer / 2), length);
-      String what = material.get(Property.SOLID_SHARE) < LOOSE ? "noodle" : "strand";
-      add(name, what + " thick" + of, layer, 0, "mm");
+      boolean loose = material.get(Property.SOLID_SHARE) < LOOSE;
+      double thick = loose ? Math.max(layer, threadMm()) : layer;
+      double turns = length / thick;
+      double noodle = Math.hypot(turns * 2 * Math.PI * (core + thick / 2), length);
+      String what = loose ? "noodle" : "strand";
+      add(name, what + " thick" + of, thick, 0, "mm");
       add(name, what + " long" + of, noodle, solidSpread(material) * noodle / 2, "mm");
     }
+  }
+
+  /** A noodle is never thinner than the thread that it is spun on. */
+  private double threadMm() {
+    Part.Thread thread =
+        sized
+            .pattern()
+            .part(Part.Thread.class)
+            .orElseGet(
+                () -> (Part.Thread) DefaultParts.of(sized.style(), PartKind.named("thread")));
+    return ThreadWraps.thickMm(thread.denier(), materials.get(thread.material()));
   }
 
   private void hackle(String name, Turned part) {
@@ -222,12 +235,17 @@ public final class Amounts {
     add(name, "one bunch thick", thick, thick * radius.spread() / radius.mean(), "mm");
   }
 
+  /**
+   * Of thin, farmed plumes a tier takes half as many again at most (common practice, no source).
+   */
+  private static final double MOST_AGAIN = 1.5;
+
   /** The rule is told in dense plumes; of thin ones it takes as many as fill the same room. */
   private void usualPlumes(String name, Part part, Material material) {
     double dense = materials.get(DENSE_PLUME).get(Property.BUNDLE_RADIUS);
     double here = material.get(Property.BUNDLE_RADIUS);
     SizeRules.usual(part.kind(), "count", sized.pattern().hook().size())
-        .map(n -> Math.rint(n * dense * dense / (here * here)))
+        .map(n -> Math.rint(n * Math.min(MOST_AGAIN, dense * dense / (here * here))))
         .ifPresent(n -> add(name, "usual on this size, of such plumes", n, 0, "plumes"));
   }
 
