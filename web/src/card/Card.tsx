@@ -86,6 +86,11 @@ function Steps({ card, id }: { card: TyingCard; id: string }) {
           {card.asked} {card.notes}
         </p>
       )}
+      {card.warnings.map((w) => (
+        <p key={w.text} className="text-warn">
+          ▲ {say(w)}
+        </p>
+      ))}
       {card.problems.map((p) => (
         <p key={`${p.step} ${p.after}`} className="text-warn">
           ▲ {p.words}

@@ -250,11 +250,23 @@ function Preparation({ card }: { card: Card }) {
     <>
       <h2 className="mb-2 font-serif text-4xl font-bold">Before you start</h2>
       <p className="text-soft text-xl">{say(card.hook)}</p>
+      {card.visitor && <p className="text-xl">For {card.visitor}.</p>}
+      {(card.asked || card.notes) && (
+        <p className="text-xl whitespace-pre-line">
+          {card.asked} {card.notes}
+        </p>
+      )}
       <ul className="list-disc pl-7 text-xl">
         {card.preparation.map((p) => (
           <li key={p.text}>{say(p)}</li>
         ))}
       </ul>
+      <p className="text-xl">{say(card.thread)}</p>
+      {[...card.warnings.map((w) => say(w)), ...card.problems.map((p) => p.words)].map((words) => (
+        <p key={words} className="text-warn text-xl">
+          ▲ {words}
+        </p>
+      ))}
       {card.cautions.map((c) => (
         <p key={c} className="text-warn text-lg">
           ▲ {c}

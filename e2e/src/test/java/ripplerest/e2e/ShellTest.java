@@ -105,7 +105,6 @@ class ShellTest extends OnBench {
                 .first())
         .containsText("Cobble Stone, copy");
     button("Notes").click();
-    assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX))
-        .hasValue("For the upper lake.");
+    assertThat(page.getByLabel("Notes to this pattern")).hasValue("For the upper lake.");
   }
 }

@@ -27,6 +27,9 @@ import ripplerest.core.sizing.SizedPattern.Dimension;
 
 /** Turns a dressing into millimetres by the rules of its style. */
 public final class Sizer {
+  /** Code of a warning that only says that a part departs from its style. */
+  public static final String OUTSIDE_STYLE = "outside-style";
+
   /** What lies outside a style's range by less than this is not told, mm. */
   private static final double USUAL_TOO_MM = 0.02;
 
@@ -258,7 +261,7 @@ public final class Sizer {
         double value = length instanceof Length.Rule own ? own.factor() : mm;
         warnings.add(
             new Warning(
-                "outside-style",
+                OUTSIDE_STYLE,
                 name,
                 Sentence.of(
                     "%s %s is %s (%s); %s ties %s to %s.",
@@ -299,7 +302,7 @@ public final class Sizer {
     }
 
     private void warn(String part, String words, double value, String unit) {
-      warnings.add(new Warning("outside-style", part, words, value, unit));
+      warnings.add(new Warning(OUTSIDE_STYLE, part, words, value, unit));
     }
   }
 }

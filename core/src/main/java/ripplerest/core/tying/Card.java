@@ -18,6 +18,8 @@ import ripplerest.core.steps.OrderOfWork;
  * @param thread where it starts and how far it goes, where a half hitch is wise
  * @param wraps of thread by stretch of the shank, eye first
  * @param steps in the order of work
+ * @param warnings what a tier should know before starting; what only departs from a style is left
+ *     out
  * @param problems what the tier's own order breaks, and how it is mended
  * @param bars lengths to lay material on
  * @param cautions where the work can hurt, each once
@@ -34,6 +36,7 @@ public record Card(
     Sentence thread,
     List<ThreadWalk.Stretch> wraps,
     List<Step> steps,
+    List<Sentence> warnings,
     List<OrderOfWork.Problem> problems,
     List<Bar> bars,
     List<String> cautions,
@@ -44,6 +47,7 @@ public record Card(
     preparation = List.copyOf(preparation);
     wraps = List.copyOf(wraps);
     steps = List.copyOf(steps);
+    warnings = List.copyOf(warnings);
     problems = List.copyOf(problems);
     bars = List.copyOf(bars);
     cautions = List.copyOf(cautions);

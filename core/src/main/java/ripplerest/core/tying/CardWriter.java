@@ -10,8 +10,10 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Warning;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.sizing.SizedPattern;
+import ripplerest.core.sizing.Sizer;
 import ripplerest.core.steps.OrderOfWork;
 
 /** Writes the card of a sized fly: what hands do, in order, with this fly's numbers in it. */
@@ -51,6 +53,10 @@ public final class CardWriter {
         thread.words(sized),
         thread.stretches(),
         steps,
+        sized.warnings().stream()
+            .filter(w -> !w.code().equals(Sizer.OUTSIDE_STYLE))
+            .map(Warning::message)
+            .toList(),
         order.problems(),
         steps.stream().flatMap(s -> s.bar().stream()).distinct().toList(),
         List.copyOf(cautions),

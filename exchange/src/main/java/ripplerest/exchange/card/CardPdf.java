@@ -110,6 +110,9 @@ public final class CardPdf {
     for (Sentence p : card.preparation()) {
       block.words("• " + p, TEXT, Color.BLACK);
     }
+    for (Sentence warning : card.warnings()) {
+      block.words("Mind: " + warning, TEXT, WARN);
+    }
     return block.words("Thread: " + card.thread(), TEXT, Color.BLACK);
   }
 

@@ -68,6 +68,8 @@ public final class CardSvg {
     named("Notes", card.notes());
     words("Before you start", MARGIN, 4.6, true);
     card.preparation().forEach(p -> words("• " + p, MARGIN, TEXT, false));
+    card.warnings().forEach(w -> words("Mind: " + w, MARGIN, TEXT, false));
+    words("Thread: " + card.thread(), MARGIN, TEXT, false);
     double scaleSoFar = sheet.inVise().scaleInto(SO_FAR, SO_FAR_HIGH);
     int number = 1;
     for (Card.Step step : card.steps()) {

@@ -18,6 +18,7 @@ public final class CardText {
     text.append('\n');
     text.append("Before you start\n");
     card.preparation().forEach(p -> text.append("- ").append(p).append('\n'));
+    card.warnings().forEach(w -> text.append("- Mind: ").append(w).append('\n'));
     text.append("\nThread: ").append(card.thread()).append('\n');
     int number = 1;
     for (Card.Step step : card.steps()) {
