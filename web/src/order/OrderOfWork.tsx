@@ -69,7 +69,7 @@ export function OrderOfWork({ document, onChange, onClose }: Props) {
       <p className="text-soft my-2">
         {own
           ? 'This order is your own.'
-          : 'Worked out from what has to be done before what, and the thread’s shortest way.'}{' '}
+          : 'Worked out: what has to be done first comes first, else parts in the order of the pattern.'}{' '}
         Drag a step by its handle, or press space on the handle and use the arrow keys.
       </p>
       {own && <Button onClick={workOut}>Work the order out again</Button>}

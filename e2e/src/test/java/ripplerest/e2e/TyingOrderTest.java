@@ -38,6 +38,20 @@ class TyingOrderTest extends OnBench {
     settled();
   }
 
+  /** By the mouse, from a handle onto another step. */
+  private void drag(Locator handle, Locator onto) {
+    handle.scrollIntoViewIfNeeded();
+    BoundingBox from = handle.boundingBox();
+    BoundingBox to = onto.boundingBox();
+    page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+    page.mouse().down();
+    for (int i = 1; i <= 10; i++) {
+      double y = from.y + (to.y - from.y) * i / 10;
+      page.mouse().move(from.x + from.width / 2, y + from.height / 2);
+    }
+    page.mouse().up();
+  }
+
   private void howTied(String sheet) {
     sheet(sheet);
     button("How it is tied…").click();
@@ -64,8 +78,10 @@ class TyingOrderTest extends OnBench {
     assertThat(steps().nth(body)).containsText("Wind the body");
     assertThat(page.getByText("the body covers where it is bound in")).hasCount(0);
     assertThat(page.getByText("This order is your own.")).isVisible();
-    BoundingBox from = button("move clear the eye").boundingBox();
-    assertThat(from).isNotNull();
+    drag(button("move divide the upright wing"), steps().nth(derived.indexOf("Wind the body")));
+    assertThat(steps().nth(derived.indexOf("Wind the body")))
+        .containsText("Divide the upright wing");
+    assertThat(steps().getByText("Divide the upright wing needs")).isVisible();
     button("Work the order out again").click();
     assertThat(page.getByText("This order is your own.")).hasCount(0);
     assertThat(steps().locator("strong")).hasText(derived.toArray(String[]::new));

@@ -2,9 +2,7 @@ package ripplerest.core.steps;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import ripplerest.core.dressing.Making;
 import ripplerest.core.material.Materials;
@@ -95,47 +93,13 @@ public final class OrderOfWork {
     for (Act act : derived) {
       order.add(new Step(Optional.of(act), said(own, act)));
     }
-    List<Step> asTold = told(order, own);
+    List<Step> asTold = OwnOrder.told(order, own);
     List<Problem> problems = own.isEmpty() ? List.of() : problems(asTold, derived);
     return new Result(asTold, problems);
   }
 
   private static Optional<Making.OwnStep> said(List<Making.OwnStep> own, Act act) {
     return own.stream().filter(s -> s.act().equals(act.key())).findFirst();
-  }
-
-  /**
-   * The listed steps keep the order in which they are listed; the others keep theirs around them.
-   */
-  private static List<Step> told(List<Step> derived, List<Making.OwnStep> own) {
-    Map<String, Step> byKey = new LinkedHashMap<>();
-    derived.forEach(s -> byKey.put(s.key(), s));
-    List<Step> listed = new ArrayList<>();
-    for (Making.OwnStep s : own) {
-      if (s.act().startsWith(Making.OwnStep.OWN)) {
-        listed.add(new Step(Optional.empty(), Optional.of(s)));
-      } else if (byKey.containsKey(s.act())) {
-        listed.add(byKey.get(s.act()));
-      }
-    }
-    List<Step> order = new ArrayList<>();
-    int next = 0;
-    for (Step s : derived) {
-      if (listed.contains(s)) {
-        // the place of a listed step goes to the next that is listed, own steps in front of it
-        while (next < listed.size() && listed.get(next).act().isEmpty()) {
-          order.add(listed.get(next++));
-        }
-        order.add(listed.get(next++));
-      } else {
-        order.add(s);
-      }
-      while (next > 0 && next < listed.size() && listed.get(next).act().isEmpty()) {
-        order.add(listed.get(next++));
-      }
-    }
-    order.addAll(listed.subList(next, listed.size()));
-    return order;
   }
 
   /** Every act once, none before what it needs. */

@@ -17,7 +17,6 @@ import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
 import ripplerest.core.quantity.Prior;
-import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.Feather;
 import ripplerest.core.sizing.Girth;
 import ripplerest.core.sizing.SizeRules;
@@ -59,8 +58,7 @@ public final class Amounts {
   public static List<Amount> of(SizedPattern sized, Materials materials) {
     Amounts all = new Amounts(sized, materials);
     if (sized.pattern().part(Part.Thread.class).isEmpty()) {
-      PartKind thread = PartKind.named("thread");
-      all.part(thread.id(), DefaultParts.of(sized.style(), thread));
+      all.part("thread", ThreadWraps.thread(sized));
     }
     List<String> names = sized.pattern().names();
     for (int i = 0; i < names.size(); i++) {
@@ -177,12 +175,7 @@ public final class Amounts {
 
   /** A noodle is never thinner than the thread that it is spun on. */
   private double threadMm() {
-    Part.Thread thread =
-        sized
-            .pattern()
-            .part(Part.Thread.class)
-            .orElseGet(
-                () -> (Part.Thread) DefaultParts.of(sized.style(), PartKind.named("thread")));
+    Part.Thread thread = ThreadWraps.thread(sized);
     return ThreadWraps.thickMm(thread.denier(), materials.get(thread.material()));
   }
 

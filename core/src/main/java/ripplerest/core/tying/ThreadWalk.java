@@ -2,13 +2,13 @@ package ripplerest.core.tying;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import ripplerest.core.dressing.Part;
-import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Pattern;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Words;
-import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.SizedPattern.Span;
 import ripplerest.core.steps.Act;
@@ -26,6 +26,9 @@ import ripplerest.core.steps.OrderOfWork;
  */
 public record ThreadWalk(
     double startMm, double rearMm, List<Stretch> stretches, List<String> hitches) {
+  /** Kinds that slide until they are bound off (common practice, no source). */
+  private static final Set<String> SLIPPERY = Set.of("hair-wing", "tent-wing");
+
   /** How many thread widths open turns lie apart (assumption). */
   private static final double OPEN = 4;
 
@@ -49,12 +52,7 @@ public record ThreadWalk(
 
   /** The walk of the thread through an order of work. */
   static ThreadWalk of(SizedPattern sized, Materials materials, List<OrderOfWork.Step> order) {
-    Part.Thread thread =
-        sized
-            .pattern()
-            .part(Part.Thread.class)
-            .orElseGet(
-                () -> (Part.Thread) DefaultParts.of(sized.style(), PartKind.named("thread")));
+    Part.Thread thread = ThreadWraps.thread(sized);
     double thick = ThreadWraps.thickMm(thread.denier(), materials.get(thread.material()));
     double start = sized.landmarks().get(0).mm();
     double rear =
@@ -97,8 +95,7 @@ public record ThreadWalk(
   private static List<String> hitches(List<OrderOfWork.Step> order) {
     List<String> wise = new ArrayList<>();
     for (int i = 0; i < order.size(); i++) {
-      String key = order.get(i).key();
-      boolean slips = key.equals("bind-in hair-wing") || key.equals("bind-in tent-wing");
+      boolean slips = order.get(i).act().filter(ThreadWalk::slips).isPresent();
       String next = i + 1 < order.size() ? order.get(i + 1).key() : "";
       boolean letGo = next.startsWith("spin ") || next.startsWith("make-loop ");
       if (order.get(i).act().isPresent() && (slips || letGo)) {
@@ -106,6 +103,10 @@ public record ThreadWalk(
       }
     }
     return wise.stream().distinct().toList();
+  }
+
+  private static boolean slips(Act act) {
+    return act.operation().equals("bind-in") && SLIPPERY.contains(Pattern.kindOf(act.part()));
   }
 
   /** What a tier is told of it. */

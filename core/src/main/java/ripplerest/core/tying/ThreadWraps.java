@@ -1,9 +1,11 @@
 package ripplerest.core.tying;
 
 import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Property;
+import ripplerest.core.sizing.DefaultParts;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.sizing.SizedPattern.Piece;
 import ripplerest.core.sizing.SizedPattern.Span;
@@ -42,6 +44,14 @@ record ThreadWraps(double thickMm, double wraps, double lengthMm, double massMg)
     // one round is a circle through the middle of the thread, the pitch of a wrap being small
     double length = wraps * Math.PI * (sized.hook().wireMm() + thick);
     return new ThreadWraps(thick, wraps, length, length * mgPerMm(thread.denier()));
+  }
+
+  /** The thread of a fly; what its style takes where the pattern names none. */
+  static Part.Thread thread(SizedPattern sized) {
+    return sized
+        .pattern()
+        .part(Part.Thread.class)
+        .orElseGet(() -> (Part.Thread) DefaultParts.of(sized.style(), PartKind.named("thread")));
   }
 
   /** Linear mass of a thread, mg/mm: denier are grams in 9,000 m. */
