@@ -103,7 +103,7 @@ class EstimateCommandTest {
     assertThat(run.err())
         .contains("/pattern/hook/size")
         .contains("\"72\"")
-        .contains("6")
+        .contains("maximum value of 32")
         .contains("remedy");
   }
 
