@@ -53,7 +53,7 @@ final class BodyBuilder {
   }
 
   FlyBody body() {
-    return new FlyBody(lumps, members, fibres);
+    return new FlyBody(lumps, Overlaps.merged(members), fibres);
   }
 
   int fibreCount() {
@@ -206,7 +206,25 @@ final class BodyBuilder {
     members.add(new Member(part, group, surface(part, material), slices, tuft));
   }
 
+  Bundling bundled(String material, int fibres, double lengthMm, double apartMm) {
+    return Bundling.of(materials.get(material), fibres, lengthMm, apartMm);
+  }
+
   void fibre(String part, String material, Vector3D root, Vector3D direction, double lengthMm) {
+    fibre(part, material, root, direction, lengthMm, 1);
+  }
+
+  /**
+   * Fibres that stick together as one: as much in all as they are, and sliding along each other, so
+   * that they are no stiffer than so many side by side.
+   */
+  void fibre(
+      String part,
+      String material,
+      Vector3D root,
+      Vector3D direction,
+      double lengthMm,
+      double together) {
     Material m = materials.get(material);
     Fibre fibre =
         new Fibre(
@@ -215,9 +233,9 @@ final class BodyBuilder {
             root,
             direction.normalize(),
             lengthMm,
-            m.get(Property.FIBRE_RADIUS),
+            Math.sqrt(together) * m.get(Property.FIBRE_RADIUS),
             m.get(Property.TAPER),
-            m.get(Property.YOUNGS_MODULUS));
+            m.get(Property.YOUNGS_MODULUS) / together);
     fibres.add(fibre);
     Vector3D middle = root.add(fibre.middleBeyond(0), fibre.direction());
     weigh(part, middle, fibre.volumeBeyond(0) * m.get(Property.DENSITY));
@@ -226,27 +244,37 @@ final class BodyBuilder {
   /** What a bundle is made of: solid share, its density, and what of the envelope displaces. */
   private record Bulk(double solidShare, double density, double buoyantShare) {}
 
-  private Optional<Making.Preparation> prepared(String part) {
-    return Optional.ofNullable(sized.pattern().making().preparation().get(part));
+  /** The pattern says it, or the style: some keep the floatant off part of the fly, or wet it. */
+  private Making.Preparation prepared(String part) {
+    Making.Preparation said =
+        Optional.ofNullable(sized.pattern().making().preparation().get(part))
+            .orElseGet(() -> usual(Pattern.kindOf(part)));
+    boolean dry = said == Making.Preparation.DRESSED && floatant == Floatant.NONE;
+    return dry ? Making.Preparation.BARE : said;
   }
 
-  /** The pattern says it, or the style: some keep the floatant off part of the fly. */
-  private boolean isDressed(String part) {
-    Optional<Making.Preparation> said = prepared(part);
-    if (floatant == Floatant.NONE) {
-      return false;
-    } else if (said.isPresent()) {
-      return said.get() == Making.Preparation.DRESSED;
+  private Making.Preparation usual(String kind) {
+    if (lists("wetted", kind).orElse(false)) {
+      return Making.Preparation.WETTED;
     }
+    boolean dressed = lists("dressed", kind).orElse(true);
+    return dressed ? Making.Preparation.DRESSED : Making.Preparation.BARE;
+  }
+
+  /** Whether a kind is in a list of the style's; empty if it has no such list. */
+  private Optional<Boolean> lists(String rule, String kind) {
     return sized
         .style()
-        .find("school", "dressed")
-        .map(rule -> List.of(rule.value().split(" ")).contains(Pattern.kindOf(part)))
-        .orElse(true);
+        .find("school", rule)
+        .map(list -> List.of(list.value().split(" ")).contains(kind));
   }
 
   private String surface(String part, String material) {
-    return isDressed(part) ? material : FlyBody.undressed(material);
+    return switch (prepared(part)) {
+      case DRESSED -> material;
+      case BARE -> FlyBody.undressed(material);
+      case WETTED -> FlyBody.wetted(material);
+    };
   }
 
   private Bulk bulk(String part, String material) {
@@ -256,9 +284,13 @@ final class BodyBuilder {
       return new Bulk(1, density, 1);
     }
     double solid = m.get(Property.SOLID_SHARE);
-    boolean wetted = prepared(part).filter(Making.Preparation.WETTED::equals).isPresent();
-    double bare = wetted ? 0 : m.get(Property.KEPT_AIR_UNTREATED);
-    double air = isDressed(part) ? floatant.between(bare, m.get(Property.KEPT_AIR_TREATED)) : bare;
+    double bare = m.get(Property.KEPT_AIR_UNTREATED);
+    double air =
+        switch (prepared(part)) {
+          case DRESSED -> floatant.between(bare, m.get(Property.KEPT_AIR_TREATED));
+          case BARE -> bare;
+          case WETTED -> 0;
+        };
     return new Bulk(solid, density, Math.min(1, solid + air));
   }
 }

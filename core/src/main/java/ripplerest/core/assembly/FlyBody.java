@@ -25,6 +25,11 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
     return material + "/undressed";
   }
 
+  /** The same where it was wetted on purpose. */
+  public static String wetted(String material) {
+    return material + "/wetted";
+  }
+
   /**
    * A point mass.
    *
@@ -85,8 +90,15 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
    * @param lengthMm along the axis
    * @param radiusMm of the envelope
    * @param buoyantShare share of the envelope that displaces water once drowned, 0 to 1
+   * @param open share of its surface that meets the water, not another part; over 0, 1 at most
    */
-  public record Slice(Vector3D at, double lengthMm, double radiusMm, double buoyantShare) {}
+  public record Slice(
+      Vector3D at, double lengthMm, double radiusMm, double buoyantShare, double open) {
+    /** A slice that stands free. */
+    public Slice(Vector3D at, double lengthMm, double radiusMm, double buoyantShare) {
+      this(at, lengthMm, radiusMm, buoyantShare, 1);
+    }
+  }
 
   /**
    * A thin elastic fibre, straight when unloaded, clamped at its root.

@@ -22,6 +22,12 @@ final class Hackles {
   private static final double SHORTEST_MM = 0.3;
 
   /**
+   * By how much the barbs of a palmered feather are longer in front and shorter behind than at its
+   * middle, as a share: its tip lies at the rear (assumption).
+   */
+  private static final double GRADED = 0.2;
+
+  /**
    * Legs leave the body between these angles from the tail, and this far up or down (assumption).
    */
   private static final double LEGS_BACK = Math.toRadians(35);
@@ -51,11 +57,13 @@ final class Hackles {
             .map(e -> e.at(1))
             .orElseGet(() -> hook.onShank(seat).add(new Vector3D(0, 0, hook.wireMm() / 2)));
     double length = layup.sized.mm(name, "length");
-    for (int i = 0; i < tail.count(); i++) {
-      double side = splay * ((i + 0.5) / tail.count() - 0.5);
+    double apart = splay * length / 2 / tail.count();
+    Bundling fibres = layup.bundled(tail.material(), tail.count(), length, apart);
+    for (int i = 0; i < fibres.count(); i++) {
+      double side = splay * ((i + 0.5) / fibres.count() - 0.5);
       Vector3D direction =
           along.scalarMultiply(Math.cos(side)).add(new Vector3D(0, Math.sin(side), 0));
-      layup.fibre(name, tail.material(), root, direction, length);
+      layup.fibre(name, tail.material(), root, direction, length, fibres.fibres());
     }
   }
 
@@ -98,25 +106,31 @@ final class Hackles {
   <T extends Part & Turned> void collar(String name, T hackle, Trim trim, double drape) {
     List<Span> spans = layup.sized.spansOf(name).stream().filter(s -> s.lengthMm() > 1e-6).toList();
     if (!spans.isEmpty()) {
-      wound(name, hackle.tie(), hackle.turns(), spans, trim, Math.toRadians(drape));
+      wound(name, hackle.tie(), hackle.turns(), spans, trim, Math.toRadians(drape), 0);
     }
   }
 
   void palmered(String name, Part.PalmeredHackle h) {
     List<Span> spans = layup.sized.spansOf(name).stream().filter(s -> s.lengthMm() > 1e-6).toList();
     if (!spans.isEmpty()) {
-      wound(name, h.tie(), h.turns(), spans, h.trim(), 0);
+      wound(name, h.tie(), h.turns(), spans, h.trim(), 0, GRADED);
     }
   }
 
   /** All feathers of a hackle, the first one's barbs first. */
   private void wound(
-      String name, Tie tie, double turns, List<Span> spans, Trim trim, double drape) {
+      String name,
+      Tie tie,
+      double turns,
+      List<Span> spans,
+      Trim trim,
+      double drape,
+      double graded) {
     double barb = layup.sized.mm(name, "barb");
-    wound(name, tie.material(), turns, barb, spans, trim, drape);
+    wound(name, tie.material(), turns, barb, spans, trim, drape, graded);
     for (FurtherFeather f : tie.with()) {
       double other = f.barb().map(length -> layup.sized.mm(name, length)).orElse(barb);
-      wound(name, f.material(), f.turns(), other, spans, trim, drape);
+      wound(name, f.material(), f.turns(), other, spans, trim, drape, graded);
     }
   }
 
@@ -127,16 +141,23 @@ final class Hackles {
       double barb,
       List<Span> spans,
       Trim trim,
-      double drape) {
+      double drape,
+      double graded) {
     double clip = trim == Trim.FULL ? Double.POSITIVE_INFINITY : layup.sized.mm(name, "clip");
     double wound = spans.stream().mapToDouble(Span::lengthMm).sum();
-    int pairs = pairs(material, turns, hub(spans.get(0).middleMm()));
-    for (int p = 0; p < pairs; p++) {
-      double x = along(spans, wound * (p + 0.5) / pairs);
+    double core = hub(spans.get(0).middleMm());
+    double wide = wound + barb * Math.tan(Scatter.LEAN_RAD);
+    Bundling pairs = pairs(material, turns, core, barb, wide);
+    for (int p = 0; p < pairs.count(); p++) {
+      double share = (p + 0.5) / pairs.count();
+      double x = along(spans, wound * share);
       double hub = hub(x);
       double round = Math.PI * Scatter.GOLDEN.at(p);
       double lean = drape + Scatter.LEAN_RAD * Scatter.PLASTIC.centred(p);
-      double length = barb * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
+      double length =
+          barb
+              * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p))
+              * (1 + graded * (1 - 2 * share));
       for (int side : new int[] {-1, 1}) {
         Vector3D out = new Vector3D(0, side * Math.sin(round), -Math.cos(round));
         Vector3D direction =
@@ -144,7 +165,7 @@ final class Hackles {
         Vector3D root = hook.onShank(x).add(hub, out);
         double reach = reach(root.getZ() - hook.onShank(x).getZ(), hub, direction, trim, clip);
         if (reach > SHORTEST_MM) {
-          layup.fibre(name, material, root, direction, Math.min(length, reach));
+          layup.fibre(name, material, root, direction, Math.min(length, reach), pairs.fibres());
         }
       }
     }
@@ -184,25 +205,32 @@ final class Hackles {
     double hub = 0.8 * layup.bundleRadius(post.material()) + stem / 2;
     double cup = Math.toRadians(hackle.droop());
     double seat = layup.seat("post");
-    int pairs = pairs(material, turns, hub);
-    for (int p = 0; p < pairs; p++) {
+    Bundling pairs = pairs(material, turns, hub, barb, barb * Math.tan(Scatter.LEAN_RAD / 2));
+    for (int p = 0; p < pairs.count(); p++) {
       double round = Math.PI * Scatter.GOLDEN.at(p);
       double droop = cup + Scatter.LEAN_RAD / 2 * Scatter.PLASTIC.centred(p);
       double length = barb * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
-      double height = layup.bodyRadius() + stem * (0.5 + turns * (1 - (p + 0.5) / pairs));
+      double height = layup.bodyRadius() + stem * (0.5 + turns * (1 - (p + 0.5) / pairs.count()));
       for (int side : new int[] {-1, 1}) {
         Vector3D out = new Vector3D(-Math.cos(round), side * Math.sin(round), 0);
         Vector3D direction =
             out.scalarMultiply(Math.cos(droop)).add(new Vector3D(0, 0, -Math.sin(droop)));
         Vector3D root = hook.onShank(seat).add(hub, out).add(new Vector3D(0, 0, height));
-        layup.fibre(name, material, root, direction, length);
+        layup.fibre(name, material, root, direction, length, pairs.fibres());
       }
     }
   }
 
-  private int pairs(String material, double turns, double hub) {
+  /**
+   * Barbs of a wound hackle in pairs, a bundle each.
+   *
+   * @param wide of the ring of barbs half way along them, mm
+   */
+  private Bundling pairs(String material, double turns, double hub, double barb, double wide) {
     double perMm = layup.get(material, Property.BARBS_PER_MM);
-    return Math.max(1, (int) Math.round(perMm * 2 * Math.PI * hub * turns / 2));
+    int pairs = Math.max(1, (int) Math.round(perMm * 2 * Math.PI * hub * turns / 2));
+    double ring = 2 * Math.PI * (hub + barb / 2) * wide;
+    return layup.bundled(material, pairs, barb, Bundling.apart(ring, 2 * pairs));
   }
 
   private static double along(List<Span> spans, double wound) {

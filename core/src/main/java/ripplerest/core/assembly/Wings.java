@@ -163,8 +163,10 @@ final class Wings {
   void hair(String name, Part.HairWing wing) {
     Vector3D foot = top(layup.seat(name), layup.bodyRadius());
     double length = layup.sized.mm(name, "length");
-    int pairs = Math.max(1, wing.count() / 2);
-    for (int p = 0; p < pairs; p++) {
+    int all = Math.max(1, wing.count() / 2);
+    double across = length * length / 4 * 4 * HAIR_FAN * HAIR_SPREAD;
+    Bundling pairs = layup.bundled(wing.material(), all, length, Bundling.apart(across, 2 * all));
+    for (int p = 0; p < pairs.count(); p++) {
       double fan = HAIR_FAN * Scatter.GOLDEN.at(p);
       double lift = Math.toRadians(wing.lift()) + HAIR_SPREAD * Scatter.PLASTIC.centred(p);
       double hair = length * (1 + Scatter.LENGTH_SHARE * Scatter.PLASTIC_SQUARE.centred(p));
@@ -174,7 +176,7 @@ final class Wings {
                 Math.cos(fan) * Math.cos(lift),
                 side * Math.sin(fan) * Math.cos(lift),
                 Math.sin(lift));
-        layup.fibre(name, wing.material(), foot, back, hair);
+        layup.fibre(name, wing.material(), foot, back, hair, pairs.fibres());
       }
     }
   }

@@ -28,7 +28,7 @@ import ripplerest.core.water.Water;
  * <p>Keeps the last forces as a warm start; not thread safe.
  */
 public final class FilmSolver {
-  /** What is higher than this over where the film could take hold of it is dry, mm. */
+  /** What is higher than this over the undisturbed level is not touched, mm. */
   private static final double CLEAR_MM = 0.4;
 
   private static final int MAX_SWEEPS = 40;
@@ -201,7 +201,7 @@ public final class FilmSolver {
       fibres.bringUpToDate(nearFibre[n], state.fibres[nearFibre[n]], line);
     }
     for (int n = 0; n < segmentsNear; n++) {
-      slices.addBuoyancy(nearSegment[n], state);
+      slices.bringUpToDate(nearSegment[n], state);
     }
     return sum(state, pose);
   }
@@ -218,7 +218,7 @@ public final class FilmSolver {
   private void gather(FilmState state) {
     segmentsNear = 0;
     for (int k = 0; k < slices.segments; k++) {
-      if (slices.clearance(k) > CLEAR_MM) {
+      if (slices.clearance(k, state) > CLEAR_MM) {
         slices.lift(k);
       } else {
         nearSegment[segmentsNear++] = k;
@@ -262,13 +262,13 @@ public final class FilmSolver {
   }
 
   private void place(int n) {
-    sheet.place(n, slices.nodeX[n], slices.nodeY[n], slices.size[n], slices.group[n]);
+    sheet.place(n, slices.nodeX[n], slices.nodeY[n], slices.size[n], Sheet.NO_GROUP);
   }
 
   private void place(int station, int i, double reach, double size) {
     double px = fibres.x[i] + fibres.outX[i] * reach;
     double py = fibres.y[i] + fibres.outY[i] * reach;
-    sheet.place(station, px, py, size, slices.groups + i);
+    sheet.place(station, px, py, size, i);
   }
 
   private void sweep(FilmState state, ContactLine line) {

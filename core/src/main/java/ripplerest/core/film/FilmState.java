@@ -3,21 +3,24 @@ package ripplerest.core.film;
 import java.util.Arrays;
 
 /**
- * What a fly remembers of its way onto the water: each fibre's state, which slices are wet, which
- * tufts have lost their air.
+ * What a fly remembers of its way onto the water: each fibre's state, which slices the film has
+ * hold of and which are wet, which tufts have lost their air.
  */
 public final class FilmState {
   private static final int MOST_CHANGES = 6;
 
   final FibreState[] fibres;
+  final boolean[] taken;
   final boolean[] wet;
   final boolean[] soaked;
 
   /** How often each fibre has changed since the fly was last let go. */
   private final int[] changes;
 
-  private FilmState(FibreState[] fibres, boolean[] wet, boolean[] soaked, int[] changes) {
+  private FilmState(
+      FibreState[] fibres, boolean[] taken, boolean[] wet, boolean[] soaked, int[] changes) {
     this.fibres = fibres;
+    this.taken = taken;
     this.wet = wet;
     this.soaked = soaked;
     this.changes = changes;
@@ -27,11 +30,13 @@ public final class FilmState {
   static FilmState dry(int fibres, int slices, int members) {
     FibreState[] states = new FibreState[fibres];
     Arrays.fill(states, FibreState.LYING);
-    return new FilmState(states, new boolean[slices], new boolean[members], new int[fibres]);
+    return new FilmState(
+        states, new boolean[slices], new boolean[slices], new boolean[members], new int[fibres]);
   }
 
   public FilmState copy() {
-    return new FilmState(fibres.clone(), wet.clone(), soaked.clone(), changes.clone());
+    return new FilmState(
+        fibres.clone(), taken.clone(), wet.clone(), soaked.clone(), changes.clone());
   }
 
   public FibreState fibre(int i) {

@@ -21,6 +21,9 @@ final class Sheet {
 
   private static final int NOWHERE = -1;
 
+  /** Of a station that sees all others. */
+  static final int NO_GROUP = -1;
+
   private final FilmKernel kernel;
 
   /** Where a station's numbers are kept, or {@link #NOWHERE}; kept close, for the inner loop. */
@@ -62,6 +65,11 @@ final class Sheet {
     clear();
   }
 
+  /** Square of the radius as which a station of some size counts, mm². */
+  static double square(double size) {
+    return size * size + LEAST_APART_MM * LEAST_APART_MM;
+  }
+
   /** Takes every station and force off. */
   void clear() {
     Arrays.fill(slot, NOWHERE);
@@ -89,7 +97,7 @@ final class Sheet {
    * @param u its index
    * @param px place, mm
    * @param size radius of a point source, mm
-   * @param ofGroup stations of one group do not see each other; -1 for none
+   * @param ofGroup stations of one group do not see each other; {@link #NO_GROUP} for none
    */
   void place(int u, double px, double py, double size, int ofGroup) {
     int s = slot[u];
@@ -112,7 +120,7 @@ final class Sheet {
     changed = true;
     x[s] = px;
     y[s] = py;
-    square[s] = size * size + LEAST_APART_MM * LEAST_APART_MM;
+    square[s] = square(size);
     group[s] = ofGroup;
   }
 

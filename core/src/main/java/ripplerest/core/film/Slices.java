@@ -1,9 +1,8 @@
 package ripplerest.core.film;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody.Member;
 import ripplerest.core.assembly.FlyBody.Slice;
@@ -17,14 +16,26 @@ import ripplerest.core.water.Water;
  *
  * <p>A few slices side by side make a segment between two nodes on the film: levels run evenly from
  * one to the other, and what a slice presses goes to both by the lever rule, so that neither jumps
- * as the film wanders along a member.
+ * as the film wanders along a member. All nodes see each other; what a slice's own surroundings do
+ * is in its {@link CylinderLaw}.
+ *
+ * <p>The film does not reach for what it has never touched. It takes hold of a slice whose bottom
+ * comes under the level, spreads from there along the member as far as it would hold on, its line
+ * advancing, and lets go where it would not, its line as it slides. The two differ: that is the
+ * hysteresis of a rod that is dipped and drawn out.
  */
 final class Slices {
   /** A slice is wet once the level stands this share of its radius over its bottom. */
   private static final double WET_FROM = -0.7;
 
-  /** Length of a segment, mm. */
-  private static final double SEGMENT_MM = 1.0;
+  /** Length of a segment, about, ℓ. */
+  private static final double SEGMENT = 0.36;
+
+  /** How far beyond what it holds the film may wander before it is asked again, ℓ. */
+  private static final double REACH = 0.2;
+
+  /** Slices whose middles are farther apart than this many of their lengths are not joined. */
+  private static final double JOINED = 1.6;
 
   /** Laws of a soaked tuft come after those of the three contact lines. */
   private static final int SOAKED = 3;
@@ -32,12 +43,12 @@ final class Slices {
   final int count;
   final int segments;
   final int nodes;
-  final int groups;
   final double[] x;
   final double[] y;
   final double[] z;
   final double[] depth;
   final double[] film;
+  private final double[] dent;
   final double[] total;
   final int[] member;
 
@@ -45,9 +56,7 @@ final class Slices {
   final double[] nodeX;
   final double[] nodeY;
   final double[] size;
-  final int[] group;
   private final double[] nodeAt;
-  private final double[] radius;
 
   // By segment: its first slice, the node it begins at, and what it presses on either end.
   private final int[] first;
@@ -58,27 +67,27 @@ final class Slices {
   private final List<Slice> bodies = new ArrayList<>();
   private final double[] at;
 
-  /** Tension along a slice's length, µN. */
+  /** Tension along a slice's length that meets the water, µN. */
   private final double[] pull;
 
-  private final CylinderLaw[] facing;
+  /** Whether a slice goes on from the one before it. */
+  private final boolean[] joined;
 
-  /** The most by which the film climbs to a slice's axis, mm: with its line receding. */
-  private final double[] climbs;
+  /** Share of an endless cylinder's dent that a slice's own surroundings make. */
+  private final double[] own;
+
+  private final CylinderLaw[] facing;
 
   private final double ell;
   private final Wetting wetting;
   private final double[] entryDepth;
   private final CylinderLaw[][] laws = new CylinderLaw[2 * SOAKED][];
   private final double[][] thetas;
-  private final double[] lastRadius;
-  private final CylinderLaw[][] lastLaw;
 
   Slices(List<Member> members, Vector3D centre, Wetting wetting, Water water) {
     this.members = members;
     this.ell = water.capillaryLength();
     this.wetting = wetting;
-    Map<String, Integer> groupOf = new HashMap<>();
     List<Integer> memberOf = new ArrayList<>();
     entryDepth = new double[members.size()];
     for (int m = 0; m < members.size(); m++) {
@@ -94,37 +103,44 @@ final class Slices {
     z = new double[count];
     depth = new double[count];
     film = new double[count];
+    dent = new double[count];
     total = new double[count];
     member = new int[count];
     at = new double[3 * count];
     pull = new double[count];
     facing = new CylinderLaw[count];
-    climbs = new double[count];
+    joined = new boolean[count];
+    own = new double[count];
     int[] starts = new int[count + 1];
     int n = 0;
     double along = 0;
+    double every = 0;
     for (int k = 0; k < count; k++) {
       Slice s = bodies.get(k);
       member[k] = memberOf.get(k);
-      pull[k] = water.tension() * s.lengthMm();
+      pull[k] = water.tension() * s.lengthMm() * s.open();
       System.arraycopy(s.at().subtract(centre).toArray(), 0, at, 3 * k, 3);
-      boolean another = k == 0 || member[k] != member[k - 1];
-      along = another || along > SEGMENT_MM * (1 - 1e-9) ? 0 : along;
-      if (along == 0) {
+      joined[k] = k > 0 && isJoined(k);
+      if (k == 0 || member[k] != member[k - 1]) {
+        double whole = members.get(member[k]).slices().stream().mapToDouble(Slice::lengthMm).sum();
+        every = whole / Math.max(1, Math.round(whole / (SEGMENT * ell)));
+        along = 0;
+        starts[n++] = k;
+      } else if (along + s.lengthMm() / 2 > every) {
+        along -= every;
         starts[n++] = k;
       }
       along += s.lengthMm();
     }
     starts[n] = count;
     segments = n;
-    first = java.util.Arrays.copyOf(starts, n + 1);
+    first = Arrays.copyOf(starts, n + 1);
     from = new int[n];
     pressed = new double[n];
     pressedOn = new double[n];
     int last = -1;
     for (int g = 0; g < n; g++) {
-      boolean another = g == 0 || member[first[g]] != member[first[g - 1]];
-      from[g] = another ? last + 1 : last;
+      from[g] = g > 0 && joined[first[g]] ? last : last + 1;
       last = from[g] + 1;
     }
     nodes = last + 1;
@@ -132,27 +148,28 @@ final class Slices {
     nodeY = new double[nodes];
     nodeAt = new double[3 * nodes];
     size = new double[nodes];
-    radius = new double[nodes];
-    group = new int[nodes];
     for (int g = 0; g < n; g++) {
-      lay(g, groupOf);
+      lay(g);
     }
-    groups = groupOf.size();
+    shareDents(water);
     thetas = new double[members.size()][2 * SOAKED];
-    lastLaw = new CylinderLaw[members.size()][2 * SOAKED];
-    lastRadius = new double[members.size()];
     for (double[] of : thetas) {
-      java.util.Arrays.fill(of, Double.NaN);
+      Arrays.fill(of, Double.NaN);
     }
     for (int i = 0; i < laws.length; i++) {
       laws[i] = new CylinderLaw[count];
     }
-    for (int k = 0; k < count; k++) {
-      climbs[k] = -ell * law(k, ContactLine.RECEDING, false).touch();
-      if (members.get(member[k]).tuft().isPresent()) {
-        climbs[k] = Math.max(climbs[k], -ell * law(k, ContactLine.RECEDING, true).touch());
-      }
+  }
+
+  private boolean isJoined(int k) {
+    if (member[k] == member[k - 1]) {
+      return true;
     }
+    Slice here = bodies.get(k);
+    Slice before = bodies.get(k - 1);
+    double apart = JOINED * Math.max(here.lengthMm(), before.lengthMm());
+    return members.get(member[k]).group().equals(members.get(member[k - 1]).group())
+        && here.at().distance(before.at()) < apart;
   }
 
   /**
@@ -170,18 +187,53 @@ final class Slices {
   }
 
   /** Lays the nodes at the two ends of a segment, half a slice beyond its outermost middles. */
-  private void lay(int g, Map<String, Integer> groupOf) {
+  private void lay(int g) {
     int k = first[g];
     int end = first[g + 1] - 1;
-    int own = groupOf.computeIfAbsent(members.get(member[k]).group(), name -> groupOf.size());
     for (int n = from[g]; n <= from[g] + 1; n++) {
       int near = n == from[g] ? k : end;
       int next = n == from[g] ? Math.min(k + 1, end) : Math.max(end - 1, k);
       for (int i = 0; i < 3; i++) {
         nodeAt[3 * n + i] = 1.5 * at[3 * near + i] - 0.5 * at[3 * next + i];
       }
-      group[n] = own;
-      radius[n] = Math.max(radius[n], bodies.get(near).radiusMm());
+      double around = Math.max(bodies.get(near).radiusMm(), segmentSize(g));
+      size[n] = Math.max(size[n], around);
+    }
+  }
+
+  private double length(int g) {
+    double length = 0;
+    for (int k = first[g]; k < first[g + 1]; k++) {
+      length += bodies.get(k).lengthMm();
+    }
+    return length;
+  }
+
+  private double segmentSize(int g) {
+    return FilmKernel.SELF_OF_SEGMENT * length(g);
+  }
+
+  /**
+   * What the sheet leaves to a slice's own law: the dent that the load about its two nodes makes at
+   * those nodes, against that of an endless line of such load, ℓ·exp(-R/ℓ)/2γ.
+   */
+  private void shareDents(Water water) {
+    FilmKernel kernel = new FilmKernel(water);
+    double[] about = new double[nodes];
+    for (int g = 0; g < segments; g++) {
+      about[from[g]] += length(g) / 2;
+      about[from[g] + 1] += length(g) / 2;
+    }
+    for (int n = 0; n < nodes; n++) {
+      about[n] *= kernel.depression(Sheet.square(size[n])) * 2 * water.tension() / ell;
+    }
+    for (int g = 0; g < segments; g++) {
+      double share = 1.0 / (first[g + 1] - first[g]);
+      for (int k = first[g]; k < first[g + 1]; k++) {
+        double along = (k - first[g] + 0.5) * share;
+        double dent = about[from[g]] + along * (about[from[g] + 1] - about[from[g]]);
+        own[k] = Math.min(1, dent * Math.exp(bodies.get(k).radiusMm() / ell));
+      }
     }
   }
 
@@ -196,23 +248,17 @@ final class Slices {
       turn.apply(nodeAt[3 * n], nodeAt[3 * n + 1], nodeAt[3 * n + 2]);
       nodeX[n] = turn.x;
       nodeY[n] = turn.y;
-      size[n] = radius[n];
-    }
-    for (int g = 0; g < segments; g++) {
-      int n = from[g];
-      double flat = Math.hypot(nodeX[n + 1] - nodeX[n], nodeY[n + 1] - nodeY[n]);
-      size[n] = Math.max(size[n], FilmKernel.SELF_OF_SEGMENT * flat);
-      size[n + 1] = Math.max(size[n + 1], FilmKernel.SELF_OF_SEGMENT * flat);
     }
   }
 
   /**
-   * How far a segment is from where the film could take hold of it at the undisturbed level, mm.
+   * How far a segment is from where the film could touch it at the undisturbed level, mm; none if
+   * the film has hold of it.
    */
-  double clearance(int g) {
+  double clearance(int g, FilmState state) {
     double least = Double.POSITIVE_INFINITY;
     for (int k = first[g]; k < first[g + 1]; k++) {
-      least = Math.min(least, z[k] - climbs[k]);
+      least = Math.min(least, state.taken[k] ? 0 : z[k] - bodies.get(k).radiusMm());
     }
     return least;
   }
@@ -223,8 +269,7 @@ final class Slices {
     pressedOn[g] = 0;
     for (int k = first[g]; k < first[g + 1]; k++) {
       depth[k] = -z[k];
-      film[k] = 0;
-      total[k] = 0;
+      dent[k] = film[k] = total[k] = 0;
     }
   }
 
@@ -233,10 +278,10 @@ final class Slices {
     return from[g];
   }
 
-  /** Prepares a segment for being asked at many levels. */
+  /** Prepares a segment for being asked at many levels; what the film has no hold of has no law. */
   void face(int g, FilmState state, ContactLine line) {
     for (int k = first[g]; k < first[g + 1]; k++) {
-      facing[k] = law(k, state, line);
+      facing[k] = state.taken[k] ? law(k, state, line) : null;
     }
   }
 
@@ -248,9 +293,9 @@ final class Slices {
     double on = 0;
     for (int k = first[g]; k < first[g + 1]; k++) {
       depth[k] = level + along * (levelOn - level) - z[k];
-      film[k] = facing[k].film(depth[k] / ell) * pull[k];
-      sum += film[k];
-      on += along * film[k];
+      dent[k] = facing[k] == null ? 0 : facing[k].dent(depth[k] / ell) * pull[k];
+      sum += dent[k];
+      on += along * dent[k];
       along += share;
     }
     pressed[g] = sum - on;
@@ -268,17 +313,23 @@ final class Slices {
     return last ? pressedOn[g] : pressedOn[g] + pressed[g + 1];
   }
 
-  /** Adds the water's push to the film's, at the levels last settled at. */
-  void addBuoyancy(int g, FilmState state) {
+  /** Tells the film's part from the water's, at the levels last settled at. */
+  void bringUpToDate(int g, FilmState state) {
     for (int k = first[g]; k < first[g + 1]; k++) {
-      Slice slice = bodies.get(k);
       CylinderLaw law = facing[k];
+      if (law == null) {
+        film[k] = total[k] = 0;
+        continue;
+      }
+      Slice slice = bodies.get(k);
       double solid =
           state.soaked[member[k]]
               ? members.get(member[k]).tuft().orElseThrow().solidShare()
               : slice.buoyantShare();
       double wide = slice.radiusMm() / (ell * law.radius());
-      total[k] = film[k] + law.buoyancy(depth[k] / ell, solid * wide * wide) * pull[k];
+      double length = pull[k] / slice.open();
+      film[k] = law.film(depth[k] / ell) * pull[k];
+      total[k] = dent[k] + law.wet(depth[k] / ell) * solid * wide * wide * length;
     }
   }
 
@@ -291,23 +342,14 @@ final class Slices {
   }
 
   private CylinderLaw law(int k, ContactLine way, boolean soaked) {
-    CylinderLaw[] of = laws[way.ordinal() + (soaked ? SOAKED : 0)];
-    if (of[k] == null) {
-      of[k] = law(member[k], bodies.get(k).radiusMm(), way, soaked);
-    }
-    return of[k];
-  }
-
-  private CylinderLaw law(int m, double radius, ContactLine way, boolean soaked) {
     int variant = way.ordinal() + (soaked ? SOAKED : 0);
-    double theta = theta(m, variant, way, soaked);
-    double of = soaked ? Math.sqrt(members.get(m).tuft().orElseThrow().solidShare()) : 1;
-    if (lastRadius[m] != radius || lastLaw[m][variant] == null) {
-      lastRadius[m] = radius;
-      java.util.Arrays.fill(lastLaw[m], null);
-      lastLaw[m][variant] = CylinderLaw.of(of * radius / ell, theta);
+    if (laws[variant][k] == null) {
+      Member of = members.get(member[k]);
+      double share = soaked ? of.tuft().orElseThrow().solidShare() : 1;
+      double radius = Math.sqrt(share) * bodies.get(k).radiusMm() / ell;
+      laws[variant][k] = CylinderLaw.of(radius, theta(member[k], variant, way, soaked), own[k]);
     }
-    return lastLaw[m][variant];
+    return laws[variant][k];
   }
 
   private double theta(int m, int variant, ContactLine way, boolean soaked) {
@@ -320,32 +362,70 @@ final class Slices {
   }
 
   /**
-   * Marks slices that the water has reached as wet, dries those that are lifted clear, and takes
-   * the air out of tufts that are pressed too deep.
+   * Marks slices that the water has reached as wet, dries those that are lifted clear, lets the
+   * film take hold and let go, and takes the air out of tufts that are pressed too deep.
    *
-   * @return whether a tuft lost its air
+   * @return whether forces change by it at once: the film took hold, or a tuft lost its air
    */
   boolean remember(FilmState state, ContactLine line) {
-    boolean soaked = false;
+    boolean changed = false;
     for (int k = 0; k < count; k++) {
       double radius = bodies.get(k).radiusMm();
-      if (depth[k] > WET_FROM * radius) {
+      if (!state.taken[k] && depth[k] >= -radius) {
+        state.taken[k] = changed = true;
+      }
+      double holds = ell * law(k, ContactLine.ADVANCING, state.soaked[member[k]]).holdsFrom();
+      double wetFrom = holds < -radius ? holds : WET_FROM * radius;
+      if (state.taken[k] && depth[k] > wetFrom) {
         state.wet[k] = true;
       } else if (line != ContactLine.ADVANCING && state.wet[k] && film[k] == 0 && total[k] == 0) {
         state.wet[k] = false;
       }
       if (depth[k] > entryDepth[member[k]] && !state.soaked[member[k]]) {
         state.soaked[member[k]] = true;
-        soaked = true;
+        changed = true;
       }
     }
-    return soaked;
+    return spread(state, line) | changed;
+  }
+
+  /**
+   * Spreads the film from where it holds to all along a member that it would hold too, and a little
+   * farther; beyond that it has let go.
+   *
+   * @return whether it took hold of anything on which it pulls
+   */
+  private boolean spread(FilmState state, ContactLine line) {
+    boolean[] near = new boolean[count];
+    boolean pulls = false;
+    for (int way = 1; way >= -1; way -= 2) {
+      double left = -1; // how far the film still reaches, mm
+      for (int i = 0; i < count; i++) {
+        int k = way > 0 ? i : count - 1 - i;
+        if (!joined[way > 0 ? k : Math.min(k + 1, count - 1)]) {
+          left = -1;
+        }
+        CylinderLaw law = law(k, state, line);
+        boolean reached = state.taken[k] || left >= 0;
+        left =
+            reached && depth[k] / ell >= law.holdsFrom()
+                ? REACH * ell
+                : left - bodies.get(k).lengthMm();
+        near[k] |= left >= 0;
+      }
+    }
+    for (int k = 0; k < count; k++) {
+      pulls |= near[k] && !state.taken[k] && law(k, state, line).dent(depth[k] / ell) != 0;
+      state.taken[k] = near[k];
+    }
+    return pulls;
   }
 
   void reset() {
-    java.util.Arrays.fill(film, 0);
-    java.util.Arrays.fill(total, 0);
-    java.util.Arrays.fill(pressed, 0);
-    java.util.Arrays.fill(pressedOn, 0);
+    Arrays.fill(film, 0);
+    Arrays.fill(dent, 0);
+    Arrays.fill(total, 0);
+    Arrays.fill(pressed, 0);
+    Arrays.fill(pressedOn, 0);
   }
 }

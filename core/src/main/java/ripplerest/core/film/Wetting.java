@@ -45,6 +45,7 @@ public final class Wetting {
     for (Material m : materials.all()) {
       all.put(m.id(), angles(m, floatant));
       all.put(FlyBody.undressed(m.id()), angles(m, Floatant.NONE));
+      all.put(FlyBody.wetted(m.id()), wetted(m));
     }
     return new Wetting(all);
   }
@@ -56,6 +57,12 @@ public final class Wetting {
         floatant.between(m.get(Property.RECEDING_UNTREATED), m.get(Property.RECEDING_TREATED));
     double a = Math.min(Math.toRadians(175), advancing);
     return new Angles(a, Math.min(a, receding));
+  }
+
+  /** Water that comes to what is wet already has no dry surface to creep over. */
+  private static Angles wetted(Material m) {
+    double angle = m.get(Property.RECEDING_WET);
+    return new Angles(angle, angle);
   }
 
   /** One pair of angles for one named surface; for bodies built by hand. */

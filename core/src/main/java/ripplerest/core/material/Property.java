@@ -15,6 +15,8 @@ public enum Property {
   FIBRE_RADIUS("mm", 1, 0.0005, 1),
   /** Share of the radius that a fibre loses from root to tip, 0 to 0.9. */
   TAPER("1", 1, 0, 0.9),
+  /** Share of a hackle's or a bunch's fibres that meet the water by themselves, 0.3 to 1. */
+  INDEPENDENT_FIBRES("1", 1, 0.3, 1),
   /** Fullest radius of a bundle or tuft, mm. */
   BUNDLE_RADIUS("mm", 1, 0.02, 5),
   /** Barbs on a millimetre of feather stem, both sides, 1/mm. */

@@ -35,6 +35,12 @@ final class Settler {
   /** The same where only whether and how a fly floats is asked. */
   static final double ROUGH = 3e-3;
 
+  /**
+   * A step that ends so far past the balance has gone where no overdamped fly goes: what the film
+   * would let go of there is not let go.
+   */
+  private static final double OVERSHOT = 0.05;
+
   private final Balance balance;
   private final double deepest;
 
@@ -107,8 +113,10 @@ final class Settler {
     int age = 0;
     int pending = 0;
     int n = 0;
+    boolean overshot = false;
     for (; n < mostSteps && !film.isSpent(); n++) {
-      boolean soaked = film.remember(state, line);
+      boolean there = (held || Math.abs(g[0]) < close) && Math.hypot(g[1], g[2]) < close;
+      boolean soaked = (there || !overshot) && film.remember(state, line);
       List<StateRules.Change> due = StateRules.due(film, state, line);
       pending = due.size();
       if (StateRules.fire(due, state) || soaked) {
@@ -118,7 +126,7 @@ final class Settler {
         if (held) {
           continue; // barbs first: they are quicker than the hand that presses
         }
-      } else if ((held || Math.abs(g[0]) < close) && Math.hypot(g[1], g[2]) < close) {
+      } else if (there) {
         heldStiffness = stiffness;
         return new Settled(Outcome.RESTS, pose, g, pending, n);
       }
@@ -147,6 +155,7 @@ final class Settler {
       } else {
         radius = Math.min(LONGEST_STEP_MM, Math.max(radius, 1.6 * length(step)));
       }
+      overshot = ahead < -OVERSHOT * Math.abs(before);
       pose = next;
       g = after;
       balance.pass(pose, state);

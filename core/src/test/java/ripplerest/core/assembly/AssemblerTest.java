@@ -21,7 +21,7 @@ import ripplerest.core.sizing.Style;
 import ripplerest.core.water.Floatant;
 
 class AssemblerTest {
-  private static final Materials MATERIALS = Materials.standard();
+  private static final Materials MATERIALS = BundlingTest.free(Materials.standard());
 
   private static Pattern fly(String style) {
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);

@@ -31,7 +31,7 @@ import ripplerest.core.water.Floatant;
 
 /** Where each kind of part comes to lie, and what it weighs, by hand on a standard 14. */
 class PartsOnTheHookTest {
-  private static final Materials MATERIALS = Materials.standard();
+  private static final Materials MATERIALS = BundlingTest.free(Materials.standard());
   private static final HookSpec HOOK = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
   private static final double SHANK = 7.4;
   private static final double GAP = 4.0;

@@ -35,7 +35,7 @@ class PreparationTest {
     Member wetted = body(Map.of("body", Preparation.WETTED), Floatant.GEL);
     assertThat(dressed.surface()).isEqualTo("dry-dubbing");
     assertThat(bare.surface()).isEqualTo(FlyBody.undressed("dry-dubbing"));
-    assertThat(wetted.surface()).isEqualTo(bare.surface());
+    assertThat(wetted.surface()).isEqualTo(FlyBody.wetted("dry-dubbing"));
     assertThat(buoyant(wetted)).isLessThan(buoyant(bare));
     assertThat(buoyant(bare)).isLessThan(buoyant(dressed));
   }

@@ -43,6 +43,21 @@ final class FilmGrid {
     }
   }
 
+  /**
+   * Lays a level round rod along x, its middle over the middle of the grid, its axis at a height.
+   */
+  void layRod(double length, double radius, double axis) {
+    for (int i = 0; i < n; i++) {
+      for (int j = 0; j < n; j++) {
+        double x = (i - n / 2) * dx;
+        double y = (j - n / 2) * dx;
+        if (Math.abs(x) <= length / 2 + 1e-9 && Math.abs(y) <= radius) {
+          top[i][j] = Math.min(top[i][j], axis - Math.sqrt(radius * radius - y * y));
+        }
+      }
+    }
+  }
+
   /** Force of the film on all fibres together, µN, upward. */
   double force() {
     double ell = water.capillaryLength();

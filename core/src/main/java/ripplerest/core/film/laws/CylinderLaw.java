@@ -18,6 +18,13 @@ import java.util.concurrent.ConcurrentHashMap;
  * whose first term is the weight of water that the meniscus displaces (Keller, Physics of Fluids 10
  * (1998) 3009).
  *
+ * <p>That is the film of an endless cylinder that bears the same all along. A member of a fly is
+ * short, and what its other slices do to the film is the {@link ripplerest.core.film Sheet}'s: so
+ * of the depth at which the film meets it, only the share is counted here that a slice's own
+ * surroundings make, in the sheet's own measure, ℓ·sin ε times {@code own}; what the exact meniscus
+ * has beyond that sheet, 2ℓ·sin(ε/2) - ℓ·sin ε, is all its own. With the others' share on top, the
+ * middle of a long member has the exact meniscus again, and its ends press less film down.
+ *
  * <p>A perfect long cylinder would hold that branch until ε reaches a right angle, and let go of it
  * later than it took it up. A member of a fly always has a wet end from which the film can close or
  * open, so each slice takes the state of least energy: dry, film-held or drowned. The force then
@@ -25,10 +32,10 @@ import java.util.concurrent.ConcurrentHashMap;
  * inclined member crossing the film bears the law of a prism, pγ(-cos θ)/sin β, without a case of
  * its own. The two jumps are spread over {@link #spread} because a real front is not sharp.
  *
- * <p>Worked out once in units of ℓ and γ for radii to half a per cent and angles to a tenth of a
- * degree, and kept.
+ * <p>Worked out once in units of ℓ and γ for radii to half a per cent, angles to a tenth of a
+ * degree and shares to a two-hundredth, and kept.
  *
- * <p>Left out: ends of the member, the slope of the film along it.
+ * <p>Left out: the slope of the film along the member.
  */
 public final class CylinderLaw {
   private static final int BRANCH = 120;
@@ -36,6 +43,7 @@ public final class CylinderLaw {
   private static final int FINE = 4;
   private static final double ALIKE_RADIUS = Math.log(1.005);
   private static final double ALIKE_ANGLE = Math.toRadians(0.1);
+  private static final double ALIKE_SHARE = 0.005;
   private static final int MOST_KEPT = 20_000;
   private static final Map<Long, CylinderLaw> KEPT = new ConcurrentHashMap<>();
 
@@ -43,34 +51,35 @@ public final class CylinderLaw {
   private final double from;
   private final double step;
   private final double perStep;
+  private final double holdsFrom;
   private final double[] filmAt = new double[POINTS + 1];
-  private final double[] pressureAt = new double[POINTS + 1];
+  private final double[] dentAt = new double[POINTS + 1];
   private final double[] wetAt = new double[POINTS + 1];
 
   /**
-   * The law nearest to a radius and an angle.
+   * The law nearest to a radius, an angle and a share.
    *
    * @param radius of the envelope, ℓ
    * @param theta contact angle, rad
+   * @param own share of an endless cylinder's dent that a slice makes by itself, 0 to 1
    */
-  public static CylinderLaw of(double radius, double theta) {
+  public static CylinderLaw of(double radius, double theta, double own) {
     long r = Math.round(Math.log(radius) / ALIKE_RADIUS);
     long t = Math.round(theta / ALIKE_ANGLE);
+    long o = Math.max(1, Math.round(own / ALIKE_SHARE));
     if (KEPT.size() > MOST_KEPT) {
       KEPT.clear();
     }
     return KEPT.computeIfAbsent(
-        r * 10_000 + t, k -> new CylinderLaw(Math.exp(r * ALIKE_RADIUS), t * ALIKE_ANGLE));
+        (r * 10_000 + t) * 1000 + o,
+        k -> new CylinderLaw(Math.exp(r * ALIKE_RADIUS), t * ALIKE_ANGLE, o * ALIKE_SHARE));
   }
 
-  /**
-   * @param radius of the envelope, ℓ
-   * @param theta contact angle, rad
-   */
-  private CylinderLaw(double radius, double theta) {
+  private CylinderLaw(double radius, double theta, double own) {
     this.radius = radius;
-    Branch branch = new Branch(radius, theta);
+    Branch branch = new Branch(radius, theta, own);
     double width = spread(radius);
+    this.holdsFrom = branch.low;
     this.from = branch.low - width;
     double to = Math.max(branch.high, radius) + width;
     this.step = (to - from) / POINTS;
@@ -84,21 +93,16 @@ public final class CylinderLaw {
       branch.evaluate(d, drowned);
       int at = 3 * i;
       work[at] = work[at - 3] + branch.heldFilm * h;
-      work[at + 1] = work[at - 2] + branch.heldPressure * h;
+      work[at + 1] = work[at - 2] + (branch.heldFilm + branch.heldPressure) * h;
       work[at + 2] = work[at - 1] + branch.buoyancy * h;
     }
-    for (int i = 0; i <= POINTS; i++) {
+    for (int i = 1; i < POINTS; i++) {
       double d = i * step + width;
       filmAt[i] = mean(work, 0, d, width, h);
-      pressureAt[i] = mean(work, 1, d, width, h);
+      dentAt[i] = mean(work, 1, d, width, h);
       wetAt[i] = mean(work, 2, d, width, h);
     }
-    filmAt[POINTS] = 0;
-    pressureAt[POINTS] = 0;
     wetAt[POINTS] = drowned;
-    filmAt[0] = 0;
-    pressureAt[0] = 0;
-    wetAt[0] = 0;
   }
 
   /** Width over which a jump is spread, ℓ (assumption). */
@@ -116,19 +120,27 @@ public final class CylinderLaw {
     return from;
   }
 
+  /** Depth of the axis from which the film holds on to a slice that it has taken hold of, ℓ. */
+  public double holdsFrom() {
+    return holdsFrom;
+  }
+
   /** Film force alone a length, γ, at a depth of the axis, ℓ. */
   public double film(double depth) {
     return at(filmAt, depth);
   }
 
   /**
-   * Buoyancy a length, γ, at a depth of the axis, ℓ: of the wet part, and of the water that the
-   * meniscus keeps off it.
-   *
-   * @param buoyantShare share of the envelope that displaces water, 0 to 1
+   * The film's force and the weight of the water that its meniscus keeps off, a length, γ: what
+   * dents the film round about.
    */
-  public double buoyancy(double depth, double buoyantShare) {
-    return at(pressureAt, depth) + buoyantShare * at(wetAt, depth);
+  public double dent(double depth) {
+    return at(dentAt, depth);
+  }
+
+  /** Volume under the water a length, ℓ², of the whole envelope. */
+  public double wet(double depth) {
+    return at(wetAt, depth);
   }
 
   private double at(double[] table, double depth) {
@@ -170,7 +182,7 @@ public final class CylinderLaw {
 
     double high;
 
-    Branch(double radius, double theta) {
+    Branch(double radius, double theta, double own) {
       this.radius = radius;
       double top = Math.min(Math.PI, 1.5 * Math.PI - theta);
       int flat = (int) Math.round(BRANCH * Math.min(1, (Math.PI - theta) / top));
@@ -179,7 +191,7 @@ public final class CylinderLaw {
         double psi = top * i / BRANCH;
         double eps = theta + psi - Math.PI;
         double sunk = 2 * Math.sin(eps / 2);
-        depth[i] = sunk - radius * Math.cos(psi);
+        depth[i] = sunk - (1 - own) * Math.sin(eps) - radius * Math.cos(psi);
         film[i] = 2 * Math.sin(eps);
         pressure[i] = 2 * radius * Math.sin(psi) * sunk;
         wet[i] = radius * radius * (psi - Math.sin(psi) * Math.cos(psi));

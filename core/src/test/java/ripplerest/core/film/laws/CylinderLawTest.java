@@ -17,11 +17,11 @@ class CylinderLawTest {
   private static final double ELL = WATER.capillaryLength();
 
   private static CylinderLaw law(double radius, double degrees) {
-    return CylinderLaw.of(radius / ELL, Math.toRadians(degrees));
+    return CylinderLaw.of(radius / ELL, Math.toRadians(degrees), 1);
   }
 
   private static double total(CylinderLaw law, double depth) {
-    return WATER.tension() * (law.film(depth / ELL) + law.buoyancy(depth / ELL, 1));
+    return WATER.tension() * (law.dent(depth / ELL) + law.wet(depth / ELL));
   }
 
   private static double film(CylinderLaw law, double depth) {
@@ -62,7 +62,7 @@ class CylinderLawTest {
     assertThat(total(law(0.5, 110), 5)).isCloseTo(displaced, within(1e-9));
     assertThat(film(law(0.5, 110), 5)).isZero();
     CylinderLaw soaked = law(0.5, 110);
-    assertThat(WATER.tension() * soaked.buoyancy(5 / ELL, 0.4))
+    assertThat(WATER.tension() * (soaked.dent(5 / ELL) + 0.4 * soaked.wet(5 / ELL)))
         .isCloseTo(0.4 * displaced, within(1e-9));
   }
 

@@ -1,0 +1,124 @@
+package ripplerest.core.assembly;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.assembly.FlyBody.Member;
+import ripplerest.core.assembly.FlyBody.Slice;
+
+/**
+ * Thick members that lie in the same place, such as a wing on a body: the room that both take is
+ * counted once, for the one laid first, and only what faces the water is surface.
+ *
+ * <p>Counted by points, {@value #ROUND} round a slice and {@value #RINGS} rings across it, so a
+ * share is good to a few hundredths. Left out: what the inner member does to the shape of the
+ * outer.
+ */
+final class Overlaps {
+  private static final int ROUND = 16;
+  private static final int RINGS = 3;
+
+  /** A slice that is all but buried still counts as a little open, so that it has a law. */
+  private static final double LEAST_OPEN = 1e-3;
+
+  private final List<Member> members;
+  private final List<List<Disc>> discs = new ArrayList<>();
+
+  private Overlaps(List<Member> members) {
+    this.members = members;
+    for (Member m : members) {
+      discs.add(discs(m));
+    }
+  }
+
+  /** The same members, each slice with the room and the surface that is its own. */
+  static List<Member> merged(List<Member> members) {
+    return new Overlaps(members).merged();
+  }
+
+  /** A slice as a short upright cylinder. */
+  private record Disc(Vector3D at, Vector3D along, double half, double radius) {
+    boolean holds(Vector3D p) {
+      Vector3D from = p.subtract(at);
+      double up = from.dotProduct(along);
+      return Math.abs(up) <= half && from.getNormSq() - up * up < radius * radius;
+    }
+
+    boolean isNear(Disc other) {
+      double reach = radius + half + other.radius + other.half;
+      return at.distanceSq(other.at) < reach * reach;
+    }
+  }
+
+  private static List<Disc> discs(Member m) {
+    List<Slice> slices = m.slices();
+    List<Disc> all = new ArrayList<>();
+    for (int k = 0; k < slices.size(); k++) {
+      Slice s = slices.get(k);
+      Vector3D before = slices.get(Math.max(0, k - 1)).at();
+      Vector3D next = slices.get(Math.min(slices.size() - 1, k + 1)).at();
+      Vector3D along = next.subtract(before);
+      boolean lone = along.getNormSq() == 0;
+      all.add(
+          new Disc(
+              s.at(), lone ? Vector3D.PLUS_I : along.normalize(), s.lengthMm() / 2, s.radiusMm()));
+    }
+    return all;
+  }
+
+  private List<Member> merged() {
+    List<Member> all = new ArrayList<>();
+    for (int m = 0; m < members.size(); m++) {
+      Member member = members.get(m);
+      List<Slice> slices = new ArrayList<>();
+      for (int k = 0; k < member.slices().size(); k++) {
+        slices.add(merged(m, discs.get(m).get(k), member.slices().get(k)));
+      }
+      all.add(new Member(member.part(), member.group(), member.surface(), slices, member.tuft()));
+    }
+    return List.copyOf(all);
+  }
+
+  private Slice merged(int m, Disc disc, Slice slice) {
+    List<Disc> earlier = new ArrayList<>();
+    List<Disc> others = new ArrayList<>();
+    for (int n = 0; n < members.size(); n++) {
+      if (n != m) {
+        for (Disc other : discs.get(n)) {
+          if (disc.isNear(other)) {
+            others.add(other);
+            if (n < m) {
+              earlier.add(other);
+            }
+          }
+        }
+      }
+    }
+    if (others.isEmpty()) {
+      return slice;
+    }
+    Rotation turn =
+        new Rotation(disc.along(), 2 * Math.PI / ROUND, RotationConvention.VECTOR_OPERATOR);
+    Vector3D out = disc.along().orthogonal();
+    int covered = 0;
+    int taken = 0;
+    for (int i = 0; i < ROUND; i++) {
+      covered += isIn(others, disc.at().add(disc.radius(), out)) ? 1 : 0;
+      for (int ring = 0; ring < RINGS; ring++) {
+        double r = disc.radius() * Math.sqrt((ring + 0.5) / RINGS); // rings of one area
+        taken += isIn(earlier, disc.at().add(r, out)) ? 1 : 0;
+      }
+      out = turn.applyTo(out);
+    }
+    double open = Math.max(LEAST_OPEN, 1 - (double) covered / ROUND);
+    double left = 1 - (double) taken / (ROUND * RINGS);
+    return new Slice(
+        slice.at(), slice.lengthMm(), slice.radiusMm(), left * slice.buoyantShare(), open);
+  }
+
+  private static boolean isIn(List<Disc> discs, Vector3D p) {
+    return discs.stream().anyMatch(d -> d.holds(p));
+  }
+}
