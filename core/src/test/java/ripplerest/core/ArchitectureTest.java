@@ -2,6 +2,8 @@ package ripplerest.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -63,6 +65,19 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("..film", "..core.assembly..");
+
+  /** What checks the film must not be made of it; its test puts the two side by side. */
+  @ArchTest
+  static void theSecondSolverSharesTheBodyOnly(JavaClasses core) {
+    JavaClasses second = new ClassFileImporter().importPackages("ripplerest.core.second");
+    noClasses()
+        .that()
+        .haveNameNotMatching(".*Test(\\$.*)?")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("..core.film..", "..core.rest..", "..core.estimate..")
+        .check(second);
+  }
 
   @ArchTest
   static final ArchRule NO_FRAMEWORK_IN_THE_CORE =

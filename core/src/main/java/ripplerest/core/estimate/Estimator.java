@@ -44,7 +44,7 @@ public final class Estimator {
             : Optional.of(Bands.of(landed, options.samples(), options.seed(), options.work()));
     List<Warning> warnings = new ArrayList<>(fly.sized().warnings());
     warnings.addAll(OrderOfWork.warnings(fly.sized(), fly.materials()));
-    warnings.addAll(ModelRange.warnings(fly.body(), upright));
+    warnings.addAll(ModelRange.warnings(fly.body(), upright, reserve));
     reserve.filter(r -> r.path().isRough()).ifPresent(r -> warnings.add(rough(r)));
     return new Estimate(
         fly,

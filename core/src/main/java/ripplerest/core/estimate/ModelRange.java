@@ -2,10 +2,12 @@ package ripplerest.core.estimate;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
+import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Rest;
 
@@ -19,9 +21,10 @@ final class ModelRange {
 
   private ModelRange() {}
 
-  static List<Warning> warnings(FlyBody body, Landing upright) {
+  static List<Warning> warnings(FlyBody body, Landing upright, Optional<FilmReserve> reserve) {
     List<Warning> all = new ArrayList<>();
     upright.rest().ifPresent(rest -> depth(rest, all));
+    reserve.ifPresent(r -> depth(r, all));
     body.fibres().stream()
         .mapToDouble(FlyBody.Fibre::lengthMm)
         .max()
@@ -40,6 +43,21 @@ final class ModelRange {
               }
             });
     return all;
+  }
+
+  private static void depth(FilmReserve reserve, List<Warning> all) {
+    double deepest = reserve.path().deepestMm();
+    if (deepest > STEEP_FILM_MM) {
+      all.add(
+          new Warning(
+              "film-steep-reserve",
+              "fly",
+              Sentence.of(
+                  "The film reserve is reckoned down to a film pressed %s deep; past about %s its slope is too steep for this model, and the reserve is rough.",
+                  Quantity.mm(deepest, 1), Quantity.mm(STEEP_FILM_MM, 1)),
+              deepest,
+              "mm"));
+    }
   }
 
   private static void depth(Rest rest, List<Warning> all) {

@@ -374,6 +374,11 @@ public final class FilmSolver {
     return byPart;
   }
 
+  /** How deep the film is pressed where it is pressed deepest in the last pose, mm. */
+  public double deepestMm() {
+    return sheet.deepest();
+  }
+
   /** Number of lying fibres that the film bears in the last pose. */
   public int lyingLoaded(FilmState state) {
     int loaded = 0;

@@ -80,6 +80,16 @@ public final class FilmState {
     return soaked[member];
   }
 
+  /** Whether the film has hold of a slice, counted through all members. */
+  public boolean isTaken(int slice) {
+    return taken[slice];
+  }
+
+  /** Whether a slice is wet, counted through all members. */
+  public boolean isWet(int slice) {
+    return wet[slice];
+  }
+
   /** Takes the air out of a member's tuft. */
   public void soak(int member) {
     soaked[member] = true;

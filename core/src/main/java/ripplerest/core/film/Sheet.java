@@ -226,6 +226,15 @@ final class Sheet {
     levels();
   }
 
+  /** Depth of the film at the station where it is deepest, mm. */
+  double deepest() {
+    double deepest = 0;
+    for (int s = 0; s < slots; s++) {
+      deepest = Math.max(deepest, force[s] * kernel.depression(square[s]) - level[s]);
+    }
+    return deepest;
+  }
+
   /** The film as it is now, forces and their places, to be asked for its level later. */
   Level frozen() {
     int n = 0;

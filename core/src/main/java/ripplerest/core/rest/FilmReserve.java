@@ -13,7 +13,8 @@ import ripplerest.core.rest.Settler.Settled;
  *
  * @param keepsPostureTo factor on the whole weight up to which it sits as it does
  * @param sinksAt factor at which it goes under
- * @param beyond true if it still floats at {@link #MOST}, where the search ends
+ * @param beyond true if it still floats at {@link #MOST}, where the search ends, or at the most
+ *     that its {@link Raft} allows
  * @param path how the way down was followed
  */
 public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond, Path path) {
@@ -23,10 +24,11 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond,
    * @param heights at which the fly was held
    * @param unturned at how many of them it still turned when its steps ran out
    * @param ranOut whether the heights ran out before it was under; then the factors are least ones
+   * @param deepestMm how deep the film was pressed where it was last seen to sit as it did
    */
-  public record Path(int heights, int unturned, boolean ranOut) {
+  public record Path(int heights, int unturned, boolean ranOut, double deepestMm) {
     /** A way that was not followed. */
-    public static final Path NONE = new Path(0, 0, false);
+    public static final Path NONE = new Path(0, 0, false, 0);
 
     /** Share of heights at which a fly may still have turned in a reserve that is told as it is. */
     private static final double MOST_UNTURNED = 0.25;
@@ -90,6 +92,7 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond,
   private static FilmReserve press(
       Pose from, FilmState state, Optional<Posture> posture, RestFinder finder, boolean first) {
     double weight = finder.weight();
+    double raft = Math.max(1, Raft.most(finder.film(), from) / weight);
     Pose pose = from;
     double push = 1;
     double most = 1;
@@ -100,7 +103,9 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond,
     int heights = 0;
     int unturned = 0;
     boolean under = false;
-    while (heights < MOST_STEPS && most < MOST && !under && !finder.film().isSpent()) {
+    double deepest = 0;
+    double limit = Math.min(MOST, raft);
+    while (heights < MOST_STEPS && most < limit && !under && !finder.film().isSpent()) {
       heights++;
       Pose lower = pose.moved(-step, 0, 0);
       Settled there = finder.settler().turn(lower, state, ContactLine.MEAN, ACCURACY, MOST_TURNS);
@@ -119,6 +124,7 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond,
       step *= Math.max(0.5, Math.min(2, RISE / (rise + 1e-9)));
       step = Math.max(SHORTEST_STEP_MM, Math.min(LONGEST_STEP_MM, step));
       push = now;
+      deepest = keeps == 0 ? finder.film().deepestMm() : deepest;
       if (now > most) {
         most = now;
         peak = pose.heaveMm();
@@ -127,8 +133,8 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond,
           now < GIVES_WAY && peak - pose.heaveMm() > PAST_PEAK_MM
               || finder.isUnder(pose, state, NOTHING);
     }
-    Path path = new Path(heights, unturned, !under && most < MOST);
-    most = Math.min(MOST, most);
-    return new FilmReserve(keeps == 0 ? most : Math.min(most, keeps), most, most >= MOST, path);
+    Path path = new Path(heights, unturned, !under && most < limit, deepest);
+    most = Math.min(limit, most);
+    return new FilmReserve(keeps == 0 ? most : Math.min(most, keeps), most, most >= limit, path);
   }
 }
