@@ -8,6 +8,7 @@ import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.ToDoubleFunction;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.stat.StatUtils;
 import ripplerest.core.estimate.Estimate.Band;
 import ripplerest.core.estimate.Estimate.Interval;
@@ -22,20 +23,53 @@ import ripplerest.core.water.Water;
 
 /**
  * How far the numbers may be off: everything that is only roughly known is drawn from its prior,
- * again and again, and the fly is estimated anew each time.
+ * the fly comes out of a {@link Hand} and lands as hard as it happens to, again and again, and is
+ * estimated anew each time; the model's own {@link Discrepancy} comes on top.
  */
 final class Bands {
   private Bands() {}
 
   /** One draw of everything that is only roughly known. */
   private record Draw(
-      Optional<Rest> rest, Optional<FilmReserve> reserve, double popBackMg, double massMg) {
-    double reserveOrNone() {
-      return reserve.map(FilmReserve::keepsPostureTo).orElse(0.0);
+      PreparedFly fly,
+      Optional<Rest> rest,
+      Optional<Discrepancy> off,
+      Optional<FilmReserve> reserve,
+      double popBackMg,
+      double massMg) {
+    double keeps() {
+      return reserve.map(r -> loaded(r, r.keepsPostureTo())).orElse(0.0);
     }
 
-    double sinksAtOrNone() {
-      return reserve.map(FilmReserve::sinksAt).orElse(0.0);
+    double sinksAt() {
+      return reserve.map(r -> loaded(r, r.sinksAt())).orElse(0.0);
+    }
+
+    private double loaded(FilmReserve r, double factor) {
+      double most = r.beyond() ? r.sinksAt() : FilmReserve.MOST;
+      return Math.min(most, factor * off.orElseThrow().reserve());
+    }
+
+    double pitchDeg() {
+      double pitch = rest.orElseThrow().pose().pitchRad() + off.orElseThrow().pitchRad();
+      return Math.toDegrees(pitch);
+    }
+
+    double height(ToDoubleFunction<Rest> of, Vector3D place) {
+      Rest at = rest.orElseThrow();
+      return of.applyAsDouble(at) + off.orElseThrow().raises(at.film(), place);
+    }
+
+    double eyeMm() {
+      return height(Rest::eyeMm, Vector3D.ZERO);
+    }
+
+    double bendMm() {
+      return height(Rest::bendMm, fly.sized().hook().bendStart());
+    }
+
+    double pointMm() {
+      return height(Rest::pointMm, fly.sized().hook().point());
     }
   }
 
@@ -66,12 +100,12 @@ final class Bands {
         draws.size(),
         floated.size(),
         (int) floated.stream().filter(d -> nominal.equals(posture(d.rest()))).count(),
-        interval(floated, d -> d.rest().get().eyeMm()),
-        interval(floated, d -> d.rest().get().bendMm()),
-        interval(floated, d -> d.rest().get().pointMm()),
-        interval(floated, d -> Math.toDegrees(d.rest().get().pose().pitchRad())),
-        interval(draws, Draw::reserveOrNone),
-        interval(draws, Draw::sinksAtOrNone),
+        interval(floated, Draw::eyeMm),
+        interval(floated, Draw::bendMm),
+        interval(floated, Draw::pointMm),
+        interval(floated, Draw::pitchDeg),
+        interval(draws, Draw::keeps),
+        interval(draws, Draw::sinksAt),
         interval(draws, Draw::popBackMg).get(),
         interval(draws, Draw::massMg).get(),
         support(floated));
@@ -82,10 +116,17 @@ final class Bands {
     Materials drawn = fly.materials().sampled(random);
     Conditions water = fly.conditions();
     double factor = Casts.usual(water.touchdownFactor()).drawFactor(random);
-    LandedFly landed = LandedFly.of(fly.with(drawn).with(water.withTouchdown(factor)));
+    PreparedFly tied = Hand.tied(fly.with(drawn).with(water.withTouchdown(factor)), random);
+    LandedFly landed = LandedFly.of(tied);
     work.throwIfCancelled();
+    double mass = tied.body().massMg();
     return new Draw(
-        landed.rest(), landed.reserve(), landed.fly().popBackMg(), landed.fly().body().massMg());
+        tied,
+        landed.rest(),
+        landed.rest().map(r -> Discrepancy.drawn(r, mass * Water.GRAVITY, random)),
+        landed.reserve(),
+        tied.popBackMg(),
+        mass);
   }
 
   private static Optional<Posture> posture(Optional<Rest> rest) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.random.RandomGenerator;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Prior;
 import ripplerest.core.quantity.Require;
@@ -38,18 +37,24 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
     return priors.containsKey(property);
   }
 
-  /** Every prior drawn once; the contact angles move together, shares and sizes stay physical. */
-  Material sampled(RandomGenerator random) {
-    double angleDeviate = Math.max(-2, Math.min(2, random.nextGaussian()));
+  /** Every prior drawn once; a receding angle is no larger than the advancing one. */
+  Material sampled(Causes causes) {
     Map<Property, Prior> drawn = new EnumMap<>(Property.class);
     for (Property p : Property.values()) {
       Prior prior = priors.get(p);
       if (prior != null) {
-        Prior draw = p.isContactAngle() ? shifted(prior, angleDeviate) : prior.sampled(random);
-        drawn.put(p, new Prior(Math.max(0, draw.mean()), 0, draw.kind(), draw.source()));
+        drawn.put(p, new Prior(causes.drawn(p, prior), 0, prior.kind(), prior.source()));
       }
     }
+    recedes(drawn, Property.RECEDING_UNTREATED, Property.ADVANCING_UNTREATED);
+    recedes(drawn, Property.RECEDING_TREATED, Property.ADVANCING_TREATED);
+    recedes(drawn, Property.RECEDING_WET, Property.ADVANCING_WET);
     return new Material(id, label, drawn);
+  }
+
+  private static void recedes(Map<Property, Prior> drawn, Property receding, Property advancing) {
+    double most = drawn.get(advancing).mean();
+    drawn.computeIfPresent(receding, (p, prior) -> at(prior, Math.min(most, prior.mean())));
   }
 
   /** Properties that are only roughly known; contact angles count once, by their first. */

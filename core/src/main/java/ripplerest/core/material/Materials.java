@@ -116,10 +116,14 @@ public final class Materials {
     return byId.values().stream().filter(m -> !retired.contains(m.id())).toList();
   }
 
-  /** A table whose priors have each been drawn once from {@code random}, in file order. */
+  /**
+   * A table whose priors have each been drawn once, in file order; what has one {@link Causes
+   * cause} is off together.
+   */
   public Materials sampled(RandomGenerator random) {
     Map<String, Material> drawn = new LinkedHashMap<>();
-    byId.forEach((id, material) -> drawn.put(id, material.sampled(random)));
+    Causes causes = new Causes(random);
+    byId.forEach((id, material) -> drawn.put(id, material.sampled(causes)));
     return new Materials(drawn, retired);
   }
 

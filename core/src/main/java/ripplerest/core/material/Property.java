@@ -78,6 +78,16 @@ public enum Property {
     return factor;
   }
 
+  /** Least that it can be, core units. */
+  double least() {
+    return low * factor;
+  }
+
+  /** Most that it can be, core units. */
+  double most() {
+    return high * factor;
+  }
+
   /** Name in the file, such as {@code solid-share}. */
   public String fileName() {
     return Words.id(this);

@@ -1,6 +1,7 @@
 package ripplerest.core.quantity;
 
 import java.util.random.RandomGenerator;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
  * A value that is known only roughly.
@@ -11,6 +12,10 @@ import java.util.random.RandomGenerator;
  * @param source the publication, or in words where the value comes from
  */
 public record Prior(double mean, double spread, Kind kind, String source) {
+  private static final double CUT = 2.5;
+
+  private static final NormalDistribution NORMAL = new NormalDistribution();
+
   /** How well founded a value is, best first. */
   public enum Kind {
     HANDBOOK,
@@ -27,9 +32,29 @@ public record Prior(double mean, double spread, Kind kind, String source) {
     Require.text("source", source, 300);
   }
 
-  /** A normal draw cut off at two spreads on either side, so that no draw leaves physics. */
+  /** A draw of {@link #quantile} over no bounds. */
   public Prior sampled(RandomGenerator random) {
-    double deviate = Math.max(-2, Math.min(2, random.nextGaussian()));
-    return new Prior(mean + spread * deviate, 0, kind, source);
+    double at = quantile(random.nextDouble(), Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+    return new Prior(at, 0, kind, source);
+  }
+
+  /**
+   * A place in a normal distribution that is cut off at {@value #CUT} spreads on either side and at
+   * what can be: what is cut off is shared out over the rest, so that nothing piles up at a bound.
+   *
+   * @param share of the distribution below it, 0 to 1
+   * @param low least that can be
+   * @param high most that can be
+   */
+  public double quantile(double share, double low, double high) {
+    if (spread == 0) {
+      return mean;
+    }
+    double from = NORMAL.cumulativeProbability(Math.max(-CUT, (low - mean) / spread));
+    double to = NORMAL.cumulativeProbability(Math.min(CUT, (high - mean) / spread));
+    if (!(to > from)) {
+      return Math.max(low, Math.min(high, mean)); // a mean out of bounds by more than can be drawn
+    }
+    return mean + spread * NORMAL.inverseCumulativeProbability(from + share * (to - from));
   }
 }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
@@ -142,6 +143,21 @@ public record SizedPattern(
     Pattern other = pattern.withPart(index, replacement);
     return new SizedPattern(
         other, style, hook, dimensions, spans, seats, strands, landmarks, feathers, warnings);
+  }
+
+  /** The same plan with every length as it came out, mm from mm. */
+  public SizedPattern withLengths(DoubleUnaryOperator cameOut) {
+    List<Dimension> tied =
+        dimensions.stream()
+            .map(
+                d -> {
+                  double mm = cameOut.applyAsDouble(d.mm());
+                  return new Dimension(
+                      d.part(), d.name(), mm, d.eyeLengths() * mm / d.mm(), d.rule());
+                })
+            .toList();
+    return new SizedPattern(
+        pattern, style, hook, tied, spans, seats, strands, landmarks, feathers, warnings);
   }
 
   /** Millimetres of a dimension that must be there. */

@@ -99,19 +99,43 @@ class MaterialsTest {
   }
 
   @Test
-  void drawsStayPhysicalAndAnglesMoveTogether() {
+  void drawsStayPhysicalAndPileUpNowhere() {
     SplittableRandom random = new SplittableRandom(3);
-    Material nominal = STANDARD.get("dry-hackle");
     double sum = 0;
+    int atTheBound = 0;
+    double common = 0;
     for (int i = 0; i < 400; i++) {
       Material drawn = STANDARD.sampled(random).get("dry-hackle");
-      double moved =
-          drawn.get(Property.ADVANCING_TREATED) - nominal.get(Property.ADVANCING_TREATED);
-      assertThat(drawn.get(Property.RECEDING_TREATED) - nominal.get(Property.RECEDING_TREATED))
-          .isCloseTo(moved, within(1e-9));
-      assertThat(drawn.get(Property.FIBRE_RADIUS)).isBetween(0.0175, 0.0277);
-      sum += drawn.get(Property.FIBRE_RADIUS);
+      double radius = drawn.get(Property.FIBRE_RADIUS);
+      assertThat(radius).isBetween(0.0226 - 2.5 * 0.0025, 0.0226 + 2.5 * 0.0025);
+      sum += radius;
+      double alone = drawn.get(Property.INDEPENDENT_FIBRES);
+      assertThat(alone).isBetween(0.3, 1.0);
+      atTheBound += alone > 0.98 ? 1 : 0;
+      double advancing = drawn.get(Property.ADVANCING_TREATED) - Math.toRadians(120);
+      double receding = drawn.get(Property.RECEDING_TREATED) - Math.toRadians(105);
+      common += advancing * receding / Math.pow(Math.toRadians(8), 2) / 400;
+      assertThat(drawn.get(Property.RECEDING_TREATED))
+          .isLessThanOrEqualTo(drawn.get(Property.ADVANCING_TREATED));
     }
     assertThat(sum / 400).isCloseTo(0.0226, within(0.0005));
+    assertThat(atTheBound).isLessThan(30);
+    assertThat(common)
+        .as("advancing and receding go together, but not wholly")
+        .isBetween(0.35, 0.75);
+  }
+
+  @Test
+  void whatHasOneCauseIsOffTogether() {
+    SplittableRandom random = new SplittableRandom(5);
+    double modulus = STANDARD.get("dry-hackle").get(Property.YOUNGS_MODULUS);
+    for (int i = 0; i < 20; i++) {
+      Materials drawn = STANDARD.sampled(random);
+      double hackle = drawn.get("dry-hackle").get(Property.YOUNGS_MODULUS) / modulus - 1;
+      double tail = drawn.get("tail-barb").get(Property.YOUNGS_MODULUS) / modulus - 1;
+      assertThat(Math.signum(tail)).isEqualTo(Math.signum(hackle));
+      assertThat(drawn.get("dry-hackle").get(Property.ADVANCING_TREATED))
+          .isCloseTo(drawn.get("tail-barb").get(Property.ADVANCING_TREATED), within(1e-9));
+    }
   }
 }
