@@ -1,5 +1,5 @@
 import type { Band, Differences, Outline, Rest } from '../api/types'
-import { holders, part, percent, place, signed, sitting, tilted } from '../parts/words'
+import { holders, named, percent, place, signed, sitting, tilted } from '../parts/words'
 import { stack } from '../scene/callouts'
 import { type View, bend, project } from '../scene/projection'
 
@@ -50,12 +50,12 @@ function labels({ rest, outline, band, shankMm }: Told, since?: Differences) {
       at: halfway(eye, bend(outline, shankMm)),
     },
     ...holders(rest)
-      .filter((h) => h.total > 0.05)
+      .filter((h) => h.share > 0.05)
       .slice(0, 3)
       .map((h) => ({
-        head: `holds ${percent(h.total)}`,
-        foot: part(h.part),
-        at: middleOf(outline, h.part),
+        head: `${h.parts.length > 1 ? 'hold' : 'holds'} ${percent(h.share)}`,
+        foot: named(h.parts),
+        at: middleOf(outline, h.parts[0] ?? ''),
       })),
   ]
   return { hooks, held }

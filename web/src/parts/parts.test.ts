@@ -11,7 +11,7 @@ import {
   withPart,
 } from './document'
 import { stepped } from '../ui/stepped'
-import { holders, lengthRange, place, range, short, signed } from './words'
+import { holders, lengthRange, named, place, range, short, signed } from './words'
 
 const document: PatternDocument = {
   format: 'ripple-rest/pattern',
@@ -103,14 +103,13 @@ describe('words', () => {
   })
 
   it('lists what holds the fly, most first, trifles left out', () => {
-    const support = [
-      { part: 'tail', film: 0.2, buoyancy: 0, total: 0.2 },
-      { part: 'hook', film: -0.3, buoyancy: 0, total: -0.3 },
-      { part: 'body', film: 0.001, buoyancy: 0, total: 0.001 },
-      { part: 'post', film: 1.1, buoyancy: 0, total: 1.1 },
+    const held = [
+      { parts: ['post', 'body'], share: 1.1 },
+      { parts: ['tail'], share: 0.001 },
+      { parts: ['hook'], share: -0.3 },
     ]
-    const rest = { support } as unknown as Rest
-    expect(holders(rest).map((h) => h.part)).toEqual(['post', 'tail', 'hook'])
+    const rest = { held } as unknown as Rest
+    expect(holders(rest).map((h) => named(h.parts))).toEqual(['post and body', 'hook'])
     expect(holders(undefined)).toEqual([])
   })
 })

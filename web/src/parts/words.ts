@@ -8,6 +8,7 @@ export const SITTINGS: Record<Sitting, string> = {
   HALF_DOWN: 'half down',
   FLUSH: 'flush',
   HANGING: 'hanging',
+  ON_ITS_TAIL: 'on its tail',
   HEAD_DOWN: 'head down',
   ON_ITS_SIDE: 'on its side',
   UPSIDE_DOWN: 'upside down',
@@ -108,9 +109,13 @@ export function signed(by: Quantity | undefined): string {
 
 /** Parts by how much of the weight they hold, most first; those that hold next to nothing left out. */
 export function holders(rest: Rest | undefined) {
-  return [...(rest?.support ?? [])]
-    .filter((s) => Math.abs(s.total) >= 0.005)
-    .sort((a, b) => b.total - a.total)
+  return (rest?.held ?? []).filter((h) => Math.abs(h.share) >= 0.005)
+}
+
+/** Names of parts as one reads them: body, hook and wing. */
+export function named(parts: string[]): string {
+  const names = parts.map(part)
+  return names.length < 2 ? names.join() : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 }
 
 /** Where the fly may be left instead, by which way the water last crept along what it wets. */

@@ -13,6 +13,7 @@ import {
   ends,
   holders,
   lengthRange,
+  named,
   part,
   percent,
   range,
@@ -170,13 +171,13 @@ function Holders({ estimate }: { estimate: Estimate }) {
   const parts = holders(estimate.rest)
   if (parts.length === 0) return null
   return (
-    <ul aria-label="What holds it">
+    <ul aria-label="Where the water bears it">
       {parts.map((h) => (
         <Bar
-          key={h.part}
-          name={part(h.part)}
-          share={h.total}
-          words={h.total >= 0 ? `holds ${percent(h.total)}` : `pulls ${percent(-h.total)}`}
+          key={h.parts.join()}
+          name={named(h.parts)}
+          share={h.share}
+          words={h.share >= 0 ? percent(h.share) : `is pulled down by ${percent(-h.share)}`}
         />
       ))}
     </ul>

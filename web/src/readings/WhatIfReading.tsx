@@ -30,9 +30,18 @@ export function WhatIfReading({
 }
 
 function Asked({ whatIfs }: { whatIfs: WhatIfs }) {
-  const { now, soaked, heavier, lean } = whatIfs
+  const { now, soaked, without, floatsBy, heavier, lean } = whatIfs
   return (
     <>
+      <h3 className="font-semibold">What holds it: the fly without it</h3>
+      {floatsBy && <p>It floats by its {part(floatsBy)}.</p>}
+      <ul className="mb-2">
+        {without.map((w) => (
+          <li key={w.part}>
+            Without its {part(w.part)}: {left(w, now)}
+          </li>
+        ))}
+      </ul>
       <h3 className="font-semibold">If a part is wet through</h3>
       <ul className="mb-2">
         {soaked.map((w) => (
@@ -87,6 +96,16 @@ function degrees(pitchDeg: number): string {
   const size = Math.abs(Math.round(pitchDeg))
   return size === 0 ? '0°' : `${size}° ${pitchDeg > 0 ? 'tail down' : 'head down'}`
 }
+
+/** What is left of the film reserve, and how the fly sits, told together. */
+function left({ then, sits }: WhatIf, now: Sits): string {
+  const how = then.sits === now.sits ? '' : `, ${say(sits)}`
+  return then.sinksAt > 0
+    ? `it goes under at ${times(then)} instead of ${times(now)}${how}`
+    : say(sits)
+}
+
+const times = (s: Sits) => `${s.sinksAt >= 10 ? '>10' : s.sinksAt.toFixed(1)} ×`
 
 /** What one thing otherwise does to the film reserve, or to how it sits. */
 function lost({ then, sits, reserve }: WhatIf, now: Sits): string {

@@ -30,6 +30,11 @@ final class Moves {
   /** Effort of another word, of another material and of a step of wire (assumption). */
   private static final double OTHER_WORD = 0.5;
 
+  /** A snip with the scissors at the waterside. */
+  private static final String SNIP = "below";
+
+  private static final double SNIP_EFFORT = 0.1;
+
   private static final double OTHER_MATERIAL = 0.6;
   private static final double WIRE_STEP = 0.5;
 
@@ -106,9 +111,13 @@ final class Moves {
   private void words(int i, PartKind.Field field, String now) {
     for (String option : field.options()) {
       if (!option.equals(now)) {
-        all.add(new Move(i, field.name(), option, OTHER_WORD));
+        all.add(new Move(i, field.name(), option, effort(option)));
       }
     }
+  }
+
+  private static double effort(String option) {
+    return option.equals(SNIP) ? SNIP_EFFORT : OTHER_WORD;
   }
 
   private void length(int i, PartKind kind, PartKind.Field field, Length now) {

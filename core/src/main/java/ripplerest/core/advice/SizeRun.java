@@ -15,7 +15,6 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.quantity.Words;
-import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.SizeRules;
 import ripplerest.core.water.Water;
@@ -34,7 +33,7 @@ public final class SizeRun {
    *
    * @param size hook number
    * @param estimate of the fly on that hook, with reserve
-   * @param works whether it sits as on its own hook, with something to spare, and can be tied
+   * @param works whether it sits as its style wants, with something to spare, and can be tied
    * @param why what stops it, or what keeps it at its limit; empty if nothing does
    */
   public record Row(int size, Estimate estimate, boolean works, Sentence why) {}
@@ -62,15 +61,16 @@ public final class SizeRun {
   }
 
   private static Row row(int size, Estimate here, Estimate own) {
-    Optional<Posture> wanted = own.rest().map(Rest::posture);
     if (here.rest().isEmpty()) {
       return new Row(size, here, false, here.noRest().orElseThrow().words());
     }
     Rest rest = here.rest().get();
-    if (wanted.isPresent() && wanted.get() != rest.posture()) {
+    Optional<Wanted> wanted = Wanted.of(here.sized().style());
+    if (wanted.isPresent() && !wanted.get().isMetBy(rest)) {
+      String how = Wanted.leaning(Math.toDegrees(rest.pose().pitchRad()));
       String why =
-          "Sits %s, not %s. %s"
-              .formatted(words(rest.posture()), words(wanted.get()), shift(own, here));
+          "Sits %s, %s; this style wants it %s. %s"
+              .formatted(Wanted.words(rest.posture()), how, wanted.get().words(), shift(own, here));
       return new Row(size, here, false, Sentence.of(why.trim()));
     }
     Optional<Sentence> crowded = crowded(here);
@@ -99,7 +99,7 @@ public final class SizeRun {
 
   /** The part whose share of the load changed most, against the fly on its own hook. */
   private static String shift(Estimate own, Estimate here) {
-    if (own.rest().isEmpty()) {
+    if (own.rest().isEmpty() || own == here) {
       return "";
     }
     Rest before = own.rest().get();
@@ -123,9 +123,5 @@ public final class SizeRun {
 
   private static String holds(double share) {
     return "%s %.0f %%".formatted(share < 0 ? "pulls down" : "holds", Math.abs(100 * share));
-  }
-
-  private static String words(Posture posture) {
-    return posture == Posture.ON_TIPS ? "on its tips" : Words.of(posture);
   }
 }

@@ -38,6 +38,7 @@ final class Verdict {
               : "Sits half down, its tail end clear and its head in the film";
       case FLUSH -> "Lies flush, its body in the film";
       case HANGING -> "Hangs by its head";
+      case ON_ITS_TAIL -> "Stands on its tail, its head in the air";
       case HEAD_DOWN -> "Hangs head down";
       case ON_ITS_SIDE -> "Lies on its side";
       case UPSIDE_DOWN -> "Floats upside down";

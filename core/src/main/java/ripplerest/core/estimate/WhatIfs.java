@@ -20,16 +20,26 @@ import ripplerest.core.rest.Rest;
  *
  * @param now the fly as it is
  * @param soaked with each part in turn wet through, the one that costs most first
+ * @param without each part in turn left off, its weight with it, the one that costs most first;
+ *     what cannot be tied without it is not asked
  * @param heavier on a hook one wire heavier; empty if there is none
  * @param lean why it leans as it does; empty if it sinks
  */
 public record WhatIfs(
-    RestSummary now, List<WhatIf> soaked, Optional<WhatIf> heavier, Optional<PitchBalance> lean) {
+    RestSummary now,
+    List<WhatIf> soaked,
+    List<WhatIf> without,
+    Optional<WhatIf> heavier,
+    Optional<PitchBalance> lean) {
+  /** A fly floats by a part without which a third or more of its reserve is gone. */
+  private static final double FLOATS_BY = 1.0 / 3;
+
   /** A loss of film reserve smaller than this share is not worth naming. */
   private static final double WORTH_NAMING = 0.1;
 
   public WhatIfs {
     soaked = List.copyOf(soaked);
+    without = List.copyOf(without);
   }
 
   /**
@@ -45,6 +55,16 @@ public record WhatIfs(
     return soaked.stream()
         .findFirst()
         .filter(w -> w.then().bearsMg(now) < (1 - WORTH_NAMING) * now.bearsMg(now));
+  }
+
+  /** The part that the fly floats by, if it floats by one. */
+  public Optional<WhatIf> floatsBy() {
+    return without.stream()
+        .findFirst()
+        .filter(
+            w ->
+                w.then().sinksAt() * w.then().massMg()
+                    < (1 - FLOATS_BY) * now.sinksAt() * now.massMg());
   }
 
   /** Asks all of it. */
@@ -68,7 +88,7 @@ public record WhatIfs(
 
     WhatIfs answer() {
       List<String> names = fly.pattern().names();
-      all = names.size() + 3;
+      all = 2 * names.size() + 3;
       LandedFly landed = LandedFly.of(fly);
       Optional<Rest> rest = landed.rest();
       RestSummary now = sits(landed);
@@ -85,16 +105,42 @@ public record WhatIfs(
           Comparator.<WhatIf>comparingDouble(w -> w.then().bearsMg(now))
               .thenComparingDouble(w -> w.then().sinksAt())
               .thenComparing(Comparator.comparingDouble(holds).reversed()));
+      List<WhatIf> without = new ArrayList<>();
+      for (int i = 0; i < names.size(); i++) {
+        String name = names.get(i);
+        without(i).ifPresent(then -> without.add(new WhatIf(name, then)));
+      }
+      without.sort(
+          Comparator.<WhatIf>comparingDouble(w -> w.then().sinksAt() * w.then().massMg())
+              .thenComparing(Comparator.comparingDouble(holds).reversed()));
       Optional<WhatIf> heavier = heavier();
       Optional<PitchBalance> lean = rest.map(r -> PitchBalance.of(fly, r));
       tell();
-      return new WhatIfs(now, soaked, heavier, lean);
+      return new WhatIfs(now, soaked, without, heavier, lean);
     }
 
     /** Wire and beads take up no water. */
     private static boolean soaks(Part part) {
       Form form = PartKind.of(part).form();
       return form != Form.STRAND && form != Form.SOLID;
+    }
+
+    /** Without this part and what is tied round it; empty for what every fly has. */
+    private Optional<RestSummary> without(int index) {
+      Part part = fly.pattern().parts().get(index);
+      if (part instanceof Part.Thread || part instanceof Part.Head) {
+        tell();
+        return Optional.empty();
+      }
+      List<Part> left = new ArrayList<>(fly.pattern().parts());
+      left.remove(index);
+      if (part instanceof Part.Post) {
+        left.removeIf(Part.ParachuteHackle.class::isInstance);
+      }
+      if (part instanceof Part.Thorax) {
+        left.removeIf(Part.ThoraxCover.class::isInstance);
+      }
+      return Optional.of(sits(LandedFly.of(fly.with(fly.pattern().withParts(left)))));
     }
 
     /** Only this part wet through, others of the same material stay as they are. */

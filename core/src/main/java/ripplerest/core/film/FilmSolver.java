@@ -1,7 +1,9 @@
 package ripplerest.core.film;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.assembly.Mesh;
@@ -372,6 +374,11 @@ public final class FilmSolver {
     Map<String, double[]> byPart = PartSupport.of(body, slices, fibres, state);
     tippet.ifPresent(t -> byPart.put("tippet", new double[] {t.lift, 0, tippetTurn - t.moment}));
     return byPart;
+  }
+
+  /** Parts that the water joins in the last pose, each set of two or more. */
+  public List<Set<String>> joined(FilmState state) {
+    return PartSupport.joined(body, slices, state);
   }
 
   /** How deep the film is pressed where it is pressed deepest in the last pose, mm. */

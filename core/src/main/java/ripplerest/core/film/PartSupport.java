@@ -1,12 +1,47 @@
 package ripplerest.core.film;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import ripplerest.core.assembly.FlyBody;
 
 /** What the water does to each part of a fly in the pose that was settled last. */
 final class PartSupport {
+  /** Water bridges thick members that come nearer than this, mm (assumption). */
+  private static final double BRIDGED_MM = 0.2;
+
   private PartSupport() {}
+
+  /** Parts whose thick members the water joins, each set of two or more. */
+  static List<Set<String>> joined(FlyBody body, Slices slices, FilmState state) {
+    List<Set<String>> sets = new ArrayList<>();
+    for (int k = 0; k < slices.count; k++) {
+      for (int l = 0; l < k && state.taken[k]; l++) {
+        if (state.taken[l] && slices.member[k] != slices.member[l]) {
+          String here = body.members().get(slices.member[k]).part();
+          String there = body.members().get(slices.member[l]).part();
+          if (!here.equals(there) && slices.apart(k, l) < BRIDGED_MM) {
+            join(sets, here, there);
+          }
+        }
+      }
+    }
+    return sets;
+  }
+
+  private static void join(List<Set<String>> sets, String here, String there) {
+    Set<String> both = new TreeSet<>(Set.of(here, there));
+    sets.removeIf(
+        set -> {
+          boolean meets = set.contains(here) || set.contains(there);
+          both.addAll(meets ? set : Set.of());
+          return meets;
+        });
+    sets.add(both);
+  }
 
   /**
    * Part name to {force of the film, buoyancy, moment that turns the tail end up}, µN and µN·mm

@@ -421,6 +421,16 @@ final class Slices {
     return pulls;
   }
 
+  /** How far the surfaces of two slices are apart, mm; negative where they overlap. */
+  double apart(int k, int l) {
+    double dx = x[k] - x[l];
+    double dy = y[k] - y[l];
+    double dz = z[k] - z[l];
+    return Math.sqrt(dx * dx + dy * dy + dz * dz)
+        - bodies.get(k).radiusMm()
+        - bodies.get(l).radiusMm();
+  }
+
   void reset() {
     Arrays.fill(film, 0);
     Arrays.fill(dent, 0);

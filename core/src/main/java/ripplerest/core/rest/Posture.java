@@ -10,8 +10,10 @@ public enum Posture {
    * Within 12° of level and both ends of the shank within the body's radius and 1 mm of the film.
    */
   FLUSH,
-  /** Tail down by 35° or more. */
+  /** Tail down by 35° or more, its head at the film or under it. */
   HANGING,
+  /** Tail down by 35° or more, its head in the air: it is held from below. */
+  ON_ITS_TAIL,
   /** Head down by 35° or more. */
   HEAD_DOWN,
   /** Rolled by 50° or more. */
@@ -21,6 +23,10 @@ public enum Posture {
 
   private static final double LEVEL = Math.toRadians(12);
   private static final double STEEP = Math.toRadians(35);
+
+  /** Over its own radius, a head so high is clear of the film that climbs to it, mm. */
+  private static final double IN_THE_AIR_MM = 1;
+
   private static final double SIDE = Math.toRadians(50);
   private static final double OVER = Math.toRadians(130);
 
@@ -43,7 +49,7 @@ public enum Posture {
       roll = Math.PI - roll;
     }
     if (pitch >= STEEP) {
-      return HANGING;
+      return eyeMm > bodyRadiusMm + IN_THE_AIR_MM ? ON_ITS_TAIL : HANGING;
     }
     if (pitch <= -STEEP) {
       return HEAD_DOWN;

@@ -1,7 +1,10 @@
 package ripplerest.core.rest;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import ripplerest.core.film.FilmSolution;
 import ripplerest.core.film.FilmState;
 import ripplerest.core.film.Pose;
@@ -19,6 +22,7 @@ import ripplerest.core.film.Pose;
  * @param pointMm height of the hook point
  * @param fibres how many fibres are in which state
  * @param support what each part holds
+ * @param joined parts that the water joins, so that what one of them holds the others hold too
  * @param proof why this counts as a rest
  * @param sliding stiffness with contact lines that slide
  * @param pinned stiffness with contact lines that hold: what a small ripple meets
@@ -35,6 +39,7 @@ public record Rest(
     double pointMm,
     FibreCount fibres,
     List<Support> support,
+    List<Set<String>> joined,
     Proof proof,
     Stiffness sliding,
     Stiffness pinned,
@@ -104,6 +109,34 @@ public record Rest(
     public double totalUn() {
       return filmUn + buoyancyUn;
     }
+  }
+
+  /**
+   * What parts that the water joins hold together.
+   *
+   * @param parts one, or those that are joined, that which holds most first
+   * @param totalUn µN
+   */
+  public record Held(List<String> parts, double totalUn) {}
+
+  /** What holds the fly, by what the water joins, most first. */
+  public List<Held> held() {
+    List<Support> left = new ArrayList<>(support);
+    left.sort(Comparator.comparingDouble(Support::totalUn).reversed());
+    List<Held> all = new ArrayList<>();
+    while (!left.isEmpty()) {
+      String first = left.get(0).part();
+      Set<String> together =
+          joined.stream().filter(set -> set.contains(first)).findFirst().orElse(Set.of(first));
+      List<Support> of = left.stream().filter(s -> together.contains(s.part())).toList();
+      left.removeAll(of);
+      all.add(
+          new Held(
+              of.stream().map(Support::part).toList(),
+              of.stream().mapToDouble(Support::totalUn).sum()));
+    }
+    all.sort(Comparator.comparingDouble(Held::totalUn).reversed());
+    return all;
   }
 
   /**

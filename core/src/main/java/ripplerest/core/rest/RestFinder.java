@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.linear.RealMatrix;
@@ -225,6 +226,7 @@ public final class RestFinder {
     int caught = state.caught();
     Rest.FibreCount count = count(state);
     List<Rest.Support> support = support(state);
+    List<Set<String>> joined = film.joined(state);
     film.pin(state, ContactLine.MEAN);
     film.holdPlaces(true);
     RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
@@ -250,6 +252,7 @@ public final class RestFinder {
         height(pose, hook.point()),
         count,
         support,
+        joined,
         proof,
         oneByOne(stiffness),
         pinned,

@@ -8,6 +8,7 @@ public enum Sitting {
   HALF_DOWN,
   FLUSH,
   HANGING,
+  ON_ITS_TAIL,
   HEAD_DOWN,
   ON_ITS_SIDE,
   UPSIDE_DOWN,

@@ -89,11 +89,28 @@ class AdviceTest {
     // Common practice, no source: the same dressing floats a small hook and not a large one, for
     // weight goes with the cube of the size and the film only with its length.
     assertThat(rows.get(6).works()).isTrue();
-    assertThat(rows.get(0).works()).isFalse();
+    assertThat(bears(rows.get(0))).isLessThan(bears(rows.get(6)));
     double[] mass = rows.stream().mapToDouble(r -> r.estimate().massMg()).toArray();
     for (int i = 1; i < mass.length; i++) {
       assertThat(mass[i]).isLessThan(mass[i - 1]);
     }
+  }
+
+  private static double bears(SizeRun.Row row) {
+    return row.estimate().reserve().orElseThrow().sinksAt();
+  }
+
+  /** A fly that stands on its tail does so on its own hook too: that is no reason to call it well. */
+  @Test
+  void aSizeRunJudgesByWhatTheStyleWants() {
+    List<SizeRun.Row> rows =
+        SizeRun.of(
+            PreparedFly.of(fly("hair-wing-sedge", 14), MATERIALS, Flies.GEL), Work.unwatched());
+    SizeRun.Row own = rows.get(4);
+    assertThat(own.works()).isFalse();
+    assertThat(own.why().toString())
+        .contains("this style wants it")
+        .contains("from 20° head down to 20° tail down");
   }
 
   @Test

@@ -114,6 +114,7 @@ class RestTest {
     assertThat(Posture.of(0.1, 0, 0.3, -0.2, 0.5)).isEqualTo(Posture.FLUSH);
     assertThat(Posture.of(0.4, 0, 2.0, -1.5, 0.5)).isEqualTo(Posture.HALF_DOWN);
     assertThat(Posture.of(1.1, 0, -1, -7, 0.5)).isEqualTo(Posture.HANGING);
+    assertThat(Posture.of(1.1, 0, 3.8, -7, 0.5)).isEqualTo(Posture.ON_ITS_TAIL);
     assertThat(Posture.of(-1.1, 0, -7, -1, 0.5)).isEqualTo(Posture.HEAD_DOWN);
     assertThat(Posture.of(0, 1.4, 0, 0, 0.5)).isEqualTo(Posture.ON_ITS_SIDE);
     assertThat(Posture.of(0, Math.PI, 0, 0, 0.5)).isEqualTo(Posture.UPSIDE_DOWN);

@@ -17,6 +17,7 @@ import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.WhatIfs;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.DefaultParts;
@@ -170,6 +171,53 @@ class TradeTest {
       assertThat(Math.abs(rest.eyeMm())).isLessThan(0.5);
       assertThat(Math.toDegrees(rest.pose().pitchRad())).isGreaterThan(10);
     }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {10, 12, 14})
+  void aFlatWingAndAPlumeAreWhatTheirFliesFloatBy(int size) {
+    for (String style : List.of("flat-plume", "forward-plume")) {
+      WhatIfs asked =
+          WhatIfs.of(Flies.prepared(Flies.of(style, size), Flies.GEL), Work.unwatched());
+      assertThat(asked.floatsBy()).isPresent();
+      String by = asked.floatsBy().orElseThrow().part();
+      assertThat(by).isIn("flat-wing", "forward-plume");
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {8, 9, 10})
+  void hollowHairIsWhatASedgeFloatsBy(int size) {
+    Pattern sedge = Flies.of("hair-wing-sedge", size);
+    WhatIfs asked = WhatIfs.of(Flies.prepared(sedge, Flies.GEL), Work.unwatched());
+    assertThat(asked.without().get(0).part()).isIn("hair-wing", "collar-hackle");
+    assertThat(asked.without())
+        .filteredOn(w -> w.part().equals("hair-wing"))
+        .allMatch(w -> w.then().sinksAt() < 0.8 * asked.now().sinksAt());
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16})
+  void aLongerPlumeFloatsMore(int size) {
+    Pattern hanger = Flies.of("forward-plume", size);
+    Part plume = hanger.part(Part.ForwardPlume.class).orElseThrow();
+    double before = 0;
+    double lift = -100;
+    for (double factor : new double[] {0.7, 1, 1.3}) {
+      Length length = new Length.Rule(Length.Reference.HOOK_LENGTH, factor);
+      Estimate e = estimate(hanger.withPart(plume.with("length", length)));
+      assertThat(e.reserve().orElseThrow().sinksAt()).isGreaterThan(before);
+      assertThat(e.popBackMg()).isGreaterThan(lift + 1);
+      before = e.reserve().orElseThrow().sinksAt();
+      lift = e.popBackMg();
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {8, 10, 12, 14})
+  void aHopperRidesFlatOnItsFoam(int size) {
+    Rest rest = Flies.rest(Flies.of("high-floating-hopper", size), Flies.GEL);
+    assertThat(Math.abs(Math.toDegrees(rest.pose().pitchRad()))).isLessThan(20);
   }
 
   @ParameterizedTest

@@ -26,6 +26,7 @@ public record RestView(
     Judgement.Side pointSide,
     FibresView fibres,
     List<SupportView> support,
+    List<HeldView> held,
     ProofView proof,
     StiffnessView sliding,
     StiffnessView pinned,
@@ -58,6 +59,13 @@ public record RestView(
       int caught) {}
 
   /**
+   * What parts that the water joins hold together, as a share of the weight.
+   *
+   * @param parts that which holds most first
+   */
+  public record HeldView(List<String> parts, double share) {}
+
+  /**
    * A rest as it is sent.
    *
    * @param massMg of the whole fly
@@ -82,6 +90,9 @@ public record RestView(
         new FibresView(
             r.fibres().dry(), r.fibres().lying(), r.fibres().crossing(), r.fibres().drowned()),
         r.support().stream().map(s -> support(s, weight)).toList(),
+        r.held().stream()
+            .map(h -> new HeldView(h.parts(), Words.rounded(h.totalUn() / weight, 4)))
+            .toList(),
         new ProofView(
             Words.rounded(r.proof().forceShare(), 6),
             Words.rounded(r.proof().momentShare(), 6),

@@ -17,11 +17,20 @@ import ripplerest.core.rest.Sitting;
  * @param now the fly as it is
  * @param weakest name of the part whose soaking costs most; empty if none costs much
  * @param soaked each part in turn wet through, the one that costs most first
+ * @param floatsBy name of the part without which a third of the reserve or more is gone; empty if
+ *     none
+ * @param without each part in turn left off, the one that costs most first
  * @param heavier one wire heavier; null if there is none
  * @param lean why it leans; null unless it rests
  */
 public record WhatIfsView(
-    SitsView now, String weakest, List<WhatIfView> soaked, WhatIfView heavier, LeanView lean) {
+    SitsView now,
+    String weakest,
+    List<WhatIfView> soaked,
+    String floatsBy,
+    List<WhatIfView> without,
+    WhatIfView heavier,
+    LeanView lean) {
 
   /** How a fly sits; the numbers are 0 for one that does not rest. */
   public record SitsView(
@@ -55,6 +64,8 @@ public record WhatIfsView(
         sits(w.now()),
         w.weakest().map(WhatIfs.WhatIf::part).orElse(""),
         w.soaked().stream().map(s -> whatIf(s, w.now())).toList(),
+        w.floatsBy().map(WhatIfs.WhatIf::part).orElse(""),
+        w.without().stream().map(s -> whatIf(s, w.now())).toList(),
         w.heavier().map(h -> whatIf(h, w.now())).orElse(null),
         w.lean().map(WhatIfsView::lean).orElse(null));
   }
