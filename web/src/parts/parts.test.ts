@@ -109,7 +109,7 @@ describe('words', () => {
       { parts: ['hook'], share: -0.3 },
     ]
     const rest = { held } as unknown as Rest
-    expect(holders(rest).map((h) => named(h.parts))).toEqual(['post and body', 'hook'])
+    expect(holders(rest).map((h) => named(h.parts))).toEqual(['post and body', 'hook wire'])
     expect(holders(undefined)).toEqual([])
   })
 })

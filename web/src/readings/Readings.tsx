@@ -87,6 +87,12 @@ export const Readings = memo(function Readings({
             with uncertain values varied sit this way; {band.samples - band.floated} sink.
           </p>
         )}
+        {full?.headline && (
+          <p className="mt-2">
+            Of {full.headline.casts} casts{' '}
+            {full.headline.ways.map((w) => `${w.count} end ${sitting(w.sits)}`).join(', ')}.
+          </p>
+        )}
         {full && full.others.length > 0 && (
           <p className="mt-2">
             Landed otherwise it can rest{' '}

@@ -21,6 +21,7 @@ import ripplerest.core.water.Conditions;
  * @param outcome whether it rests after landing upright, sinks, or neither was found
  * @param rest where it rests; empty unless it does
  * @param noRest why it does not rest, empty if it does
+ * @param headline how most casts end; empty if only less was asked for
  * @param others other rests found, from other landings; none if only the pose was asked for
  * @param reserve how much heavier it could be; empty unless it rests and more than the pose was
  *     asked for
@@ -36,6 +37,7 @@ public record Estimate(
     Outcome outcome,
     Optional<Rest> rest,
     Optional<NoRest> noRest,
+    Optional<Headline> headline,
     List<Rest> others,
     Optional<FilmReserve> reserve,
     Optional<Footprint> footprint,

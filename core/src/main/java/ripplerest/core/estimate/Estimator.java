@@ -35,6 +35,12 @@ public final class Estimator {
     boolean full = options.depth() == Options.Depth.FULL;
     Optional<FilmReserve> reserve = pressed ? landed.reserve() : Optional.empty();
     List<Rest> others = full ? landed.others(options.work()::cancelled) : List.of();
+    List<Rest> known = new ArrayList<>(others);
+    upright.rest().ifPresent(known::add);
+    Optional<Headline> headline =
+        full
+            ? Optional.of(Headline.of(fly, known, options.seed(), options.work()))
+            : Optional.empty();
     options.work().throwIfCancelled();
     Optional<Footprint> footprint =
         upright.rest().filter(r -> pressed).map(r -> Footprint.of(r, landed.finder().reachMm()));
@@ -52,11 +58,12 @@ public final class Estimator {
         upright.outcome(),
         upright.rest(),
         upright.noRest(),
+        headline,
         others,
         reserve,
         footprint,
         band,
-        Verdict.of(upright, others),
+        Verdict.of(upright, headline, others),
         List.copyOf(warnings),
         LEFT_OUT);
   }

@@ -15,18 +15,51 @@ import ripplerest.core.rest.Landing;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
+import ripplerest.core.rest.Sitting;
 
 /** How a fly sits, in one plain sentence. */
 final class Verdict {
   private Verdict() {}
 
-  static Sentence of(Landing upright, List<Rest> others) {
+  static Sentence of(Landing upright, Optional<Headline> headline, List<Rest> others) {
+    String casts =
+        headline.map(h -> casts(h, Sitting.of(upright.outcome(), posture(upright)))).orElse("");
     if (upright.rest().isEmpty()) {
-      return upright.noRest().orElseThrow().words();
+      return Sentence.of("%s%s", upright.noRest().orElseThrow().words(), casts);
     }
     Rest rest = upright.rest().get();
-    return Sentence.of(
-        "%s, %s%s.%s%s", sits(rest), point(rest), angle(rest), between(rest), also(rest, others));
+    String more = headline.isPresent() ? casts : also(rest, others);
+    return Sentence.of("%s, %s%s.%s%s", sits(rest), point(rest), angle(rest), more, between(rest));
+  }
+
+  private static Optional<Posture> posture(Landing landing) {
+    return landing.rest().map(Rest::posture);
+  }
+
+  /**
+   * What most casts come to, where that is not what a gentle level landing does, or not it alone.
+   */
+  private static String casts(Headline headline, Sitting level) {
+    Headline.Way first = headline.ways().get(0);
+    if (headline.isClose()) {
+      Headline.Way other =
+          headline.ways().get(first.sits() == level ? 1 : 0); // the one that was not told yet
+      return " So it is set down gently and level; of %d casts %d leave it %s: which of them it will be hangs on how it comes down."
+          .formatted(headline.casts(), other.count(), words(other.sits()));
+    }
+    return first.sits() == level
+        ? ""
+        : " So it is set down gently and level; but of %d casts %d leave it %s."
+            .formatted(headline.casts(), first.count(), words(first.sits()));
+  }
+
+  private static String words(Sitting sits) {
+    return switch (sits) {
+      case ON_TIPS -> "on its tips";
+      case HANGING -> "hanging tail down";
+      case UNSETTLED -> "in a way that is not known";
+      default -> Words.of(sits);
+    };
   }
 
   private static String sits(Rest rest) {
@@ -115,10 +148,6 @@ final class Verdict {
   }
 
   private static String words(Posture posture) {
-    return switch (posture) {
-      case ON_TIPS -> "on its tips";
-      case HANGING -> "hanging tail down";
-      default -> Words.of(posture);
-    };
+    return words(Sitting.of(posture));
   }
 }

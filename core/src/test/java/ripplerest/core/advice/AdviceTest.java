@@ -100,7 +100,9 @@ class AdviceTest {
     return row.estimate().reserve().orElseThrow().sinksAt();
   }
 
-  /** A fly that stands on its tail does so on its own hook too: that is no reason to call it well. */
+  /**
+   * A fly that stands on its tail does so on its own hook too: that is no reason to call it well.
+   */
   @Test
   void aSizeRunJudgesByWhatTheStyleWants() {
     List<SizeRun.Row> rows =

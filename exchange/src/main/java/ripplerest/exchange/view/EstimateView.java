@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import ripplerest.core.estimate.Differences;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Headline;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.outline.Outliner;
@@ -45,6 +46,7 @@ public record EstimateView(
     Judgement.PopsBack popsBack,
     RestView rest,
     NoRest noRest,
+    HeadlineView headline,
     List<RestView> others,
     ReserveView reserve,
     FootprintView footprint,
@@ -56,6 +58,17 @@ public record EstimateView(
     List<HandleView.SnapView> places,
     Sentence asLongAs,
     FiguresView figures) {
+
+  /**
+   * How most casts end.
+   *
+   * @param close whether the two commonest ways are as common as each other, for all that was seen
+   * @param ways the commonest first
+   */
+  public record HeadlineView(int casts, boolean close, List<WayView> ways) {}
+
+  /** One way to end: casts that ended so, and the middle 80 % of their share. */
+  public record WayView(Sitting sits, int count, double low, double high) {}
 
   /** Dimensions of the hook, mm. */
   public record HookView(
@@ -171,6 +184,7 @@ public record EstimateView(
         popsBack(e),
         e.rest().map(r -> RestView.of(r, e.massMg(), Optional.empty())).orElse(null),
         e.noRest().orElse(null),
+        e.headline().map(EstimateView::headline).orElse(null),
         e.others().stream().map(r -> RestView.of(r, e.massMg(), drawn.apply(r))).toList(),
         e.reserve().map(EstimateView::reserve).orElse(null),
         e.footprint().map(EstimateView::footprint).orElse(null),
@@ -182,6 +196,18 @@ public record EstimateView(
         outline.map(o -> HandleView.snaps(Handle.places(e.sized()))).orElse(List.of()),
         e.sized().asLongAs(),
         figures(Differences.Figures.of(e)));
+  }
+
+  private static HeadlineView headline(Headline h) {
+    return new HeadlineView(
+        h.casts(),
+        h.isClose(),
+        h.ways().stream()
+            .map(
+                w ->
+                    new WayView(
+                        w.sits(), w.count(), share(w.share().low()), share(w.share().high())))
+            .toList());
   }
 
   private static Judgement.PopsBack popsBack(Estimate e) {
