@@ -155,7 +155,7 @@ function after(limit: { minutes: number } | undefined | null): string {
 }
 
 function Floats({ overTime }: { overTime: OverTime }) {
-  const fish = overTime.waters[0]
+  const fish = water(overTime, 'RIFFLE') ?? overTime.waters[0]
   return (
     <>
       <p>
@@ -175,6 +175,9 @@ function Floats({ overTime }: { overTime: OverTime }) {
       ))}
       {fish && (
         <p className="mt-1">
+          {fish.lostMinutes >= 1
+            ? `On ${WATERS[fish.water]}, dressing it again takes about ${fish.lostMinutes} of 120 minutes. `
+            : ''}
           {fish.moreFish
             ? `Floats for more than ${fish.fish} fish.`
             : `Floats for about ${fish.fish} fish before slime sinks it.`}

@@ -2,17 +2,20 @@ package ripplerest.core.drift;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.hipparchus.stat.StatUtils;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
-import ripplerest.core.material.Wear;
 import ripplerest.core.rest.FilmReserve;
+import ripplerest.core.rest.Posture;
+import ripplerest.core.rest.Rest;
 
 /**
  * How long a fly floats: many of the same fly are fished side by side, wetted little by little, put
@@ -25,8 +28,9 @@ import ripplerest.core.rest.FilmReserve;
  * @param casts false casts made by each time
  * @param medianMinutes when half of them were down; empty: later than the last time
  * @param dressAgainMinutes when one in five was down; empty: later than the last time
- * @param fish how many fish it stands before it no longer bears {@link #SAFE} weights; at most
- *     {@link #MOST_FISH}
+ * @param fish how many fish it stands, one every {@value #FISH_EVERY_MINUTES} minutes, before it no
+ *     longer sits as it did up to {@link #SAFE} weights; at most {@link #MOST_FISH}
+ * @param lostMinutes what dressing it again as often as that takes off two hours of fishing
  */
 public record FloatOverTime(
     List<Double> minutes,
@@ -36,7 +40,8 @@ public record FloatOverTime(
     List<Double> casts,
     OptionalDouble medianMinutes,
     OptionalDouble dressAgainMinutes,
-    int fish) {
+    int fish,
+    double lostMinutes) {
   /** Fewer weights than this, and the next ripple has it. */
   public static final double SAFE = 1.25;
 
@@ -45,11 +50,24 @@ public record FloatOverTime(
   /** Flies are fished for so long, min. */
   public static final double LAST_MINUTE = 120;
 
+  /** A good evening (assumption). */
+  static final int FISH_EVERY_MINUTES = 10;
+
+  /** How long a fish holds a fly under, in dunkings, and the false casts that dry it then. */
+  private static final double FISH_IN_DUNKINGS = 4;
+
+  private static final double CASTS_AFTER_A_FISH = 4;
+
+  /** To rinse, dry and dress a fly again (assumption). */
+  private static final double DRESSING_MINUTES = 3;
+
   private static final double STEP_MINUTES = 0.5;
   private static final int COUNT_EVERY = 4;
   private static final int DRAWS = 40;
   private static final int FLIES = 50;
   private static final double ONE_IN_FIVE = 0.8;
+
+  private static final NormalDistribution NORMAL = new NormalDistribution();
 
   public FloatOverTime {
     minutes = List.copyOf(minutes);
@@ -62,6 +80,7 @@ public record FloatOverTime(
   /** How a pattern floats at every stage of wear; 45 estimates, so keep it for several waters. */
   public static Floats floats(PreparedFly fly, Work work) {
     AtomicInteger done = new AtomicInteger();
+    Optional<Posture> fresh = posture(Estimator.estimate(fly, Options.poseOnly()));
     return Floats.of(
         wear -> {
           work.throwIfCancelled();
@@ -69,8 +88,17 @@ public record FloatOverTime(
               Estimator.estimate(fly.with(fly.materials().worn(wear)), Options.withReserve());
           work.progress(done.incrementAndGet(), Floats.CORNERS);
           double sinks = e.reserve().map(FilmReserve::sinksAt).orElse(0.0);
-          return new Floats.Lift(sinks, e.popBackMg());
+          double keeps =
+              e.reserve()
+                  .filter(r -> posture(e).equals(fresh))
+                  .map(FilmReserve::keepsPostureTo)
+                  .orElse(0.0);
+          return new Floats.Lift(sinks, keeps, e.popBackMg());
         });
+  }
+
+  private static Optional<Posture> posture(Estimate e) {
+    return e.rest().map(Rest::posture);
   }
 
   /** Fishes the fly. Same seed, same answer. */
@@ -97,6 +125,8 @@ public record FloatOverTime(
       low.add(StatUtils.percentile(up[i], 10));
       high.add(StatUtils.percentile(up[i], 90));
     }
+    int fish = fishItStands(floats, rates);
+    OptionalDouble dressAgain = falls(minutes, mean, ONE_IN_FIVE);
     return new FloatOverTime(
         minutes,
         mean,
@@ -104,35 +134,40 @@ public record FloatOverTime(
         high,
         casts,
         falls(minutes, mean, 0.5),
-        falls(minutes, mean, ONE_IN_FIVE),
-        fishItStands(floats, rates));
+        dressAgain,
+        fish,
+        lost(dressAgain, fish));
+  }
+
+  /** Dressed again when one in five would be down, or after as many fish as it stands. */
+  private static double lost(OptionalDouble dressAgain, int fish) {
+    double byFish =
+        fish == MOST_FISH ? Double.POSITIVE_INFINITY : FISH_EVERY_MINUTES * Math.max(1, fish);
+    double every = Math.min(dressAgain.orElse(Double.POSITIVE_INFINITY), byFish);
+    return LAST_MINUTE * DRESSING_MINUTES / (Math.max(1, every) + DRESSING_MINUTES);
   }
 
   /** Follows one fly; counts it where it is up. */
   private static void fish(
       Floats floats, Rates r, SplittableRandom random, double[][] up, int draw) {
-    double dryness = 1;
-    double air = 1;
-    double fade = Math.exp(-STEP_MINUTES / r.wettingMinutes());
-    boolean floating = floats.at(Wear.FRESH).sinksAt() > 1;
+    Wetting wet = Wetting.DRY;
+    boolean floating = floats.at(Wetting.DRY.wear()).sinksAt() > 1;
     for (int step = 0; step / COUNT_EVERY < up.length && floating; step++) {
       if (step % COUNT_EVERY == 0) {
         up[step / COUNT_EVERY][draw] += 1.0 / FLIES;
       }
-      dryness *= fade;
+      wet = wet.after(STEP_MINUTES / r.wettingMinutes());
       if (random.nextDouble() < r.castsPerMinute() * STEP_MINUTES) {
-        dryness += r.castDries() * (1 - dryness);
-        air += r.castDries() * (1 - air);
+        wet = wet.dried(r, 1);
       }
-      Floats.Lift lift = floats.at(new Wear(dryness, air, 0));
+      Floats.Lift lift = floats.at(wet.wear());
       floating = lift.sinksAt() > 1;
       if (floating && random.nextDouble() < 1 - Math.exp(-r.dunksPerMinute() * STEP_MINUTES)) {
         double strength =
             r.dunkStrength() * Math.exp(Rates.STRENGTH_SPREAD * random.nextGaussian());
         if (strength > lift.sinksAt()) {
-          dryness *= 1 - r.dunkWets();
-          air *= 1 - r.dunkDrowns();
-          Floats.Lift under = floats.at(new Wear(dryness, air, 0));
+          wet = wet.dunked(r, 1);
+          Floats.Lift under = floats.at(wet.wear());
           floating = under.popBackMg() > 0 && under.sinksAt() > 1;
         }
       }
@@ -148,15 +183,31 @@ public record FloatOverTime(
     return OptionalDouble.empty();
   }
 
-  /** Each fish slimes it and soaks it as a dunking does; it is blown dry in between. */
+  /**
+   * Between fish it wets as it floats and is put under as often as what it bears allows; each fish
+   * slimes it and holds it under, and it is cast dry after.
+   */
   private static int fishItStands(Floats floats, Rates r) {
-    double slime = 0;
+    Wetting wet = Wetting.DRY;
     for (int fish = 0; fish < MOST_FISH; fish++) {
-      if (floats.at(new Wear(1 - r.dunkWets(), 1 - r.dunkDrowns(), slime)).sinksAt() < SAFE) {
-        return Math.max(0, fish - 1);
+      for (int minute = 0; minute < FISH_EVERY_MINUTES; minute++) {
+        double under = r.dunksPerMinute() * stronger(r, floats.at(wet.wear()).sinksAt());
+        wet = wet.after(1 / r.wettingMinutes()).dunked(r, under).dried(r, r.castsPerMinute());
       }
-      slime += r.slimeOfAFish() * (1 - slime);
+      if (floats.at(wet.wear()).keepsAt() < SAFE) {
+        return fish;
+      }
+      wet = wet.dunked(r, FISH_IN_DUNKINGS).dried(r, CASTS_AFTER_A_FISH).slimed(r);
     }
     return MOST_FISH;
+  }
+
+  /** Share of dunkings that are stronger than what a fly bears; some are when it bears nothing. */
+  private static double stronger(Rates r, double bears) {
+    if (bears <= 0) {
+      return 1;
+    }
+    double deviates = Math.log(bears / r.dunkStrength()) / Rates.STRENGTH_SPREAD;
+    return 1 - NORMAL.cumulativeProbability(deviates);
   }
 }

@@ -20,9 +20,10 @@ public final class Floats {
    * How it floats.
    *
    * @param sinksAt weights at which it goes under, 0 if it does not float
+   * @param keepsAt weights up to which it sits as it did when it was fresh, 0 if it does not
    * @param popBackMg drowned buoyancy less weight, mg
    */
-  public record Lift(double sinksAt, double popBackMg) {}
+  public record Lift(double sinksAt, double keepsAt, double popBackMg) {}
 
   private final Lift[] at;
 
@@ -53,6 +54,7 @@ public final class Floats {
     double a = wear.air() * (AIR.length - 1);
     double s = wear.slime() * (SLIME.length - 1);
     double sinks = 0;
+    double keeps = 0;
     double pops = 0;
     for (int c = 0; c < 8; c++) {
       int i = Math.min(DRYNESS.length - 1, (int) d + (c & 1));
@@ -61,9 +63,10 @@ public final class Floats {
       double weight = share(d, c & 1) * share(a, c >> 1 & 1) * share(s, c >> 2);
       Lift corner = at[i + DRYNESS.length * (j + AIR.length * k)];
       sinks += weight * corner.sinksAt();
+      keeps += weight * corner.keepsAt();
       pops += weight * corner.popBackMg();
     }
-    return new Lift(sinks, pops);
+    return new Lift(sinks, keeps, pops);
   }
 
   private static double share(double at, int upper) {

@@ -11,9 +11,9 @@ import ripplerest.core.water.Floatant;
  *
  * @param dunksPerMinute times a minute that the water tries to put it under, 0 to 60
  * @param dunkStrength median of the weights it must bear to stay up then, 1 to 20
- * @param wettingMinutes in which dryness falls to a third while it floats; infinite: never
- * @param dunkWets share of its dryness that a dunking takes, 0 to 1
- * @param dunkDrowns share of its air that a dunking takes, 0 to 1
+ * @param wettingMinutes in which water gets to the middle of it while it floats; infinite: never
+ * @param dunkWets how deep one dunking wets a dry fly, as a share of the way to its middle, 0 to 1
+ * @param dunkDrowns share of its air that a dunking takes beside, 0 to 1
  * @param castsPerMinute false casts, 0 to 60
  * @param castDries share of what water has done that a false cast undoes, 0 to 1
  * @param slimeOfAFish slime that one fish leaves on it, 0 to 1
@@ -57,10 +57,10 @@ public record Rates(
   private static Rates rates(double dunks, double strength, Conditions day) {
     double wetting =
         switch (day.floatant()) {
-          case NONE -> 10;
-          case GEL -> 40;
-          case POWDER -> 20;
-          case PRE_SOAK -> 90;
+          case NONE -> 40;
+          case GEL -> 160;
+          case POWDER -> 80;
+          case PRE_SOAK -> 360;
         };
     double dunkWets = day.floatant() == Floatant.PRE_SOAK ? 0.08 : 0.15;
     double casts = day.falseCastsPerMinute();

@@ -30,7 +30,11 @@ class FloatOverTimeTest {
 
   /** Bears so many weights when dry and none when soaked. */
   private static Floats linear(double weights, double popBackMg) {
-    return Floats.of(wear -> new Floats.Lift(weights * wear.dryness() * wear.air(), popBackMg));
+    return Floats.of(
+        wear -> {
+          double bears = weights * wear.dryness() * wear.air();
+          return new Floats.Lift(bears, bears, popBackMg);
+        });
   }
 
   @Test
@@ -51,15 +55,42 @@ class FloatOverTimeTest {
     assertThat(f.fish()).isZero();
   }
 
-  // By hand: nothing but wetting, e⁻ᵗ/ᵀ. A fly that bears 3 weights dry bears less than one after
-  // T·ln 3, and not a minute sooner.
+  // Source: Washburn, Physical Review 17 (1921) 273: depth goes as the root of time. A fly that
+  // bears
+  // 3·(1 - w)·(1 - w)² weights bears less than one from w = 1 - 3^(-1/3) on, after T·w².
   @Test
   void wettingAloneTakesTheTimeItTakes() {
-    Rates wetting = new Rates(0, 1, 30, 0, 0, 0, 0, 0);
+    Rates wetting = new Rates(0, 1, 400, 0, 0, 0, 0, 0);
     Floats floats = linear(3, -10);
-    double alone = 30 * Math.log(3);
+    double alone = 400 * Math.pow(1 - Math.cbrt(1.0 / 3), 2);
     double median = FloatOverTime.of(floats, wetting, 3).medianMinutes().orElseThrow();
     assertThat(median).isCloseTo(alone, within(12.0)); // rates are drawn about the usual ones
+    Wetting once = Wetting.DRY.after(0.04);
+    assertThat(once.depth()).isCloseTo(0.2, within(1e-12));
+    assertThat(once.after(0.12).depth()).isCloseTo(0.4, within(1e-12));
+    assertThat(once.wear().air()).isCloseTo(0.64, within(1e-12));
+  }
+
+  /** Dressed again after so many fish, a fly costs so much of an evening. */
+  @Test
+  void dressingAgainCostsFishingTime() {
+    FloatOverTime often = FloatOverTime.of(linear(1.4, -5), RIFFLE, 1);
+    FloatOverTime seldom = FloatOverTime.of(linear(9, 5), RIFFLE, 1);
+    assertThat(often.lostMinutes()).isGreaterThan(seldom.lostMinutes());
+    FloatOverTime never = FloatOverTime.of(linear(9, 5), Rates.none(), 1);
+    assertThat(never.lostMinutes()).isZero();
+  }
+
+  // Common practice, no source: no collar is fished for twenty fish on one dressing.
+  @Tag("slow")
+  @ParameterizedTest
+  @ValueSource(ints = {12, 14, 16})
+  void aCollarIsDressedAgainBeforeTwentyFish(int size) {
+    Floats floats = floats(Flies.of("upright-collar", size), Flies.GEL);
+    for (Stretch s : Stretch.values()) {
+      FloatOverTime f = FloatOverTime.of(floats, Rates.usual(s, Flies.GEL), 1);
+      assertThat(f.fish()).isLessThan(FloatOverTime.MOST_FISH);
+    }
   }
 
   // Common practice, no source: a body that pops back up goes on fishing.

@@ -21,7 +21,8 @@ public record OverTimeView(List<WaterView> waters) {
       LimitView median,
       LimitView dressAgain,
       int fish,
-      boolean moreFish) {}
+      boolean moreFish,
+      double lostMinutes) {}
 
   /** A time, min. */
   public record LimitView(double minutes) {}
@@ -42,7 +43,8 @@ public record OverTimeView(List<WaterView> waters) {
         limit(f.medianMinutes()),
         limit(f.dressAgainMinutes()),
         f.fish(),
-        f.fish() == FloatOverTime.MOST_FISH);
+        f.fish() == FloatOverTime.MOST_FISH,
+        Words.rounded(f.lostMinutes(), 0));
   }
 
   private static List<Double> shares(List<Double> all) {
