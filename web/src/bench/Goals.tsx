@@ -45,6 +45,19 @@ const OUTCOMES: Record<Wanted, Outcome> = {
     step: 0.5,
     has: (v) => `${v.toFixed(1)} casts of 10`,
   },
+  UNDER: {
+    words: 'go under',
+    step: 0,
+    has: (v) =>
+      v > 0
+        ? `goes under at ${v >= 10 ? 'more than 10' : v.toFixed(1)} × its weight`
+        : 'goes under',
+  },
+  SEEN: {
+    words: 'be seen from afar',
+    step: 0.25,
+    has: (v) => `shows ${Math.round(v)} mm² above the film`,
+  },
   LAST: {
     words: 'last in riffles',
     step: 0.25,

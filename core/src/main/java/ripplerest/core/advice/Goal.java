@@ -21,6 +21,10 @@ public record Goal(Wanted wanted, double amount) {
     CARRY("mg", 1, 2000, 200),
     /** So many of ten casts come to rest as an upright landing does. */
     LAND_UPRIGHT("of 10", 1, 10, 9),
+    /** Under the water, as a dropper or to be swung. */
+    UNDER("", 0, 0, 0),
+    /** Wings and tufts above the film so many times as large to somebody who looks along it. */
+    SEEN("times as large", 1.05, 5, 1.5),
     /** Half of them still up in a riffle so many times as long. */
     LAST("times as long", 1.05, 10, 1.25);
 

@@ -18,7 +18,7 @@ import ripplerest.core.sizing.Style;
 /**
  * Every single change that a tier could make to a fly and still tie it in its style: numbers,
  * lengths and angles within what the style ties, another trim, a material that stands near, one or
- * two steps of wire. Small changes first.
+ * two steps of wire; and what hands do at the waterside. Small changes first.
  */
 final class Moves {
   /** Steps by which a number or an angle goes through its usual range. */
@@ -43,27 +43,6 @@ final class Moves {
   private final Materials materials;
   private final List<Move> all = new ArrayList<>();
 
-  /**
-   * One change.
-   *
-   * @param index of the part, -1 for the hook
-   * @param field that is changed
-   * @param value what it becomes
-   * @param effort of the change; 1 goes through all that the style ties
-   */
-  record Move(int index, String field, Object value, double effort) {
-    Pattern on(Pattern pattern) {
-      return index < 0
-          ? pattern.withHook(pattern.hook().withWire((Integer) value))
-          : pattern.withPart(index, pattern.parts().get(index).with(field, value));
-    }
-
-    /** Whether both change the same thing. */
-    boolean meets(Move other) {
-      return index == other.index && field.equals(other.field);
-    }
-  }
-
   private Moves(Pattern pattern, Style style, Materials materials) {
     this.pattern = pattern;
     this.style = style;
@@ -72,6 +51,7 @@ final class Moves {
 
   static List<Move> of(Pattern pattern, Style style, Materials materials) {
     Moves moves = new Moves(pattern, style, materials);
+    moves.all.addAll(Hands.of(pattern));
     moves.wire();
     for (int i = 0; i < pattern.parts().size(); i++) {
       moves.part(i, pattern.parts().get(i));
@@ -86,7 +66,7 @@ final class Moves {
       int wire = hook.wireSteps() + step;
       boolean sold = wire >= HookSpec.FINEST && wire <= HookSpec.HEAVIEST;
       if (step != 0 && sold && hook.measured().isEmpty()) {
-        all.add(new Move(-1, "wire", wire, WIRE_STEP * Math.abs(step)));
+        all.add(Move.wire(wire, WIRE_STEP * Math.abs(step)));
       }
     }
   }
@@ -111,7 +91,7 @@ final class Moves {
   private void words(int i, PartKind.Field field, String now) {
     for (String option : field.options()) {
       if (!option.equals(now)) {
-        all.add(new Move(i, field.name(), option, effort(option)));
+        all.add(Move.of(i, field.name(), option, effort(option)));
       }
     }
   }
@@ -126,7 +106,7 @@ final class Moves {
       double past = reach.to().offset();
       each(rule, past, 0.5)
           .forEach(
-              v -> all.add(new Move(i, field.name(), rule.length("" + v), effort(rule, v - past))));
+              v -> all.add(Move.of(i, field.name(), rule.length("" + v), effort(rule, v - past))));
     }
     if (!(now instanceof Length.Rule) || rule.low().isEmpty()) {
       return; // pinned by the tier, who means it
@@ -139,7 +119,7 @@ final class Moves {
         .forEach(
             v ->
                 all.add(
-                    new Move(
+                    Move.of(
                         i,
                         field.name(),
                         new Length.Rule(length.reference(), v),
@@ -154,7 +134,7 @@ final class Moves {
     double grain = field.type() == PartKind.Type.COUNT ? 1 : field.unit().equals("deg") ? 5 : 0.5;
     for (double v : each(rule, now, field.unit().equals("wire diameters") ? 0.1 : grain)) {
       if (v >= field.low() && v <= field.high()) {
-        all.add(new Move(i, field.name(), v, effort(rule, v - now)));
+        all.add(Move.of(i, field.name(), v, effort(rule, v - now)));
       }
     }
   }
@@ -186,6 +166,6 @@ final class Moves {
         .filter(m -> kind.isMadeOf(m) && !m.id().equals(now.id()))
         .sorted(Comparator.comparingDouble(m -> Likeness.of(now, m, form).distance()))
         .limit(MATERIALS)
-        .forEach(m -> all.add(new Move(i, "material", m.id(), OTHER_MATERIAL)));
+        .forEach(m -> all.add(Move.of(i, "material", m.id(), OTHER_MATERIAL)));
   }
 }

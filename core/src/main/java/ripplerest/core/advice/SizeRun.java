@@ -65,12 +65,13 @@ public final class SizeRun {
       return new Row(size, here, false, here.noRest().orElseThrow().words());
     }
     Rest rest = here.rest().get();
-    Optional<Wanted> wanted = Wanted.of(here.sized().style());
+    Optional<WantedRest> wanted = WantedRest.of(here.sized().style());
     if (wanted.isPresent() && !wanted.get().isMetBy(rest)) {
-      String how = Wanted.leaning(Math.toDegrees(rest.pose().pitchRad()));
+      String how = WantedRest.leaning(Math.toDegrees(rest.pose().pitchRad()));
       String why =
           "Sits %s, %s; this style wants it %s. %s"
-              .formatted(Wanted.words(rest.posture()), how, wanted.get().words(), shift(own, here));
+              .formatted(
+                  WantedRest.words(rest.posture()), how, wanted.get().words(), shift(own, here));
       return new Row(size, here, false, Sentence.of(why.trim()));
     }
     Optional<Sentence> crowded = crowded(here);

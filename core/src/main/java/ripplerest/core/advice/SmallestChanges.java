@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import ripplerest.core.advice.Moves.Move;
+import java.util.stream.Collectors;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.StepName;
 import ripplerest.core.drift.FloatOverTime;
@@ -22,6 +22,7 @@ import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.rest.LandingShares;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.sizing.SizedPattern;
 import ripplerest.core.water.Conditions;
@@ -171,7 +172,7 @@ public record SmallestChanges(
     }
 
     private static String fields(List<Move> moves) {
-      return moves.stream().map(m -> m.index() + m.field()).toList().toString();
+      return moves.stream().map(m -> m.what()).toList().toString();
     }
 
     /** Where an evaluation takes long: the few that bear the most by the quick measure. */
@@ -256,6 +257,8 @@ public record SmallestChanges(
             case FLUSH -> Math.max(Math.abs(sits.eyeMm()), Math.abs(sits.bendMm()));
             case HIGHER -> (sits.eyeMm() + sits.bendMm()) / 2;
             case HANG -> sits.pitchDeg();
+            case UNDER -> RestSummary.of(other).sinksAt();
+            case SEEN -> Seen.areaMm2(other);
             case CARRY -> Answers.carry(other, quiet()).carry().mg();
             case LAND_UPRIGHT -> upright(other, sits);
             case LAST -> minutes(other);
@@ -264,6 +267,9 @@ public record SmallestChanges(
     }
 
     private double off(double have, RestSummary sits, OptionalDouble start) {
+      if (goal.wanted() == Goal.Wanted.UNDER) {
+        return sits.outcome() == Outcome.SINKS ? 0 : 0.01 + have;
+      }
       if (sits.posture().isEmpty()) {
         return NOWHERE;
       }
@@ -275,6 +281,8 @@ public record SmallestChanges(
           double turn = Math.max(0, Math.abs(have - goal.amount()) - Goal.ANGLE_WITHIN);
           yield turn + (sits.posture().get() == Posture.HANGING ? 0 : 10);
         }
+        case UNDER -> NOWHERE;
+        case SEEN -> alike ? Math.max(0, start.orElseThrow() * goal.amount() - have) : NOWHERE;
         case CARRY, LAND_UPRIGHT -> Math.max(0, goal.amount() - have);
         case LAST ->
             have >= FloatOverTime.LAST_MINUTE // longer than is told
@@ -309,7 +317,10 @@ public record SmallestChanges(
     private Change change(List<Move> moves, Found found) {
       PreparedFly changed = with(moves).orElseThrow();
       Conditions water = fly.conditions();
-      String words = StepName.of(fly.pattern(), water, changed.pattern(), water);
+      String words =
+          moves.stream().allMatch(m -> m.words().isPresent())
+              ? moves.stream().map(m -> m.words().get()).collect(Collectors.joining(", "))
+              : StepName.of(fly.pattern(), water, changed.pattern(), water);
       RestSummary sits = RestSummary.of(changed);
       return new Change(words, changed.sized(), sits, found.have(), effort(moves));
     }

@@ -18,11 +18,11 @@ import ripplerest.core.sizing.Style;
  * @param fromDeg least pitch, tail down is positive
  * @param toDeg most
  */
-record Wanted(Set<Posture> postures, double fromDeg, double toDeg) {
+record WantedRest(Set<Posture> postures, double fromDeg, double toDeg) {
   private static final String WHOLE_FLY = "school";
 
   /** What a style wants; empty if it does not say. */
-  static Optional<Wanted> of(Style style) {
+  static Optional<WantedRest> of(Style style) {
     Optional<Style.Rule> sits = style.find(WHOLE_FLY, "sits");
     Optional<Style.Rule> pitch = style.find(WHOLE_FLY, "pitch");
     if (sits.isEmpty() || pitch.isEmpty()) {
@@ -34,7 +34,7 @@ record Wanted(Set<Posture> postures, double fromDeg, double toDeg) {
             .filter(p -> words.contains(Words.id(p)))
             .collect(Collectors.toCollection(() -> EnumSet.noneOf(Posture.class)));
     return Optional.of(
-        new Wanted(
+        new WantedRest(
             postures,
             Double.parseDouble(pitch.get().low()),
             Double.parseDouble(pitch.get().high())));
@@ -46,7 +46,7 @@ record Wanted(Set<Posture> postures, double fromDeg, double toDeg) {
   }
 
   String words() {
-    String sits = postures.stream().map(Wanted::words).collect(Collectors.joining(" or "));
+    String sits = postures.stream().map(WantedRest::words).collect(Collectors.joining(" or "));
     return "%s, from %s to %s".formatted(sits, leaning(fromDeg), leaning(toDeg));
   }
 
