@@ -28,7 +28,7 @@ final class Verdict {
       return Sentence.of("%s%s", upright.noRest().orElseThrow().words(), casts);
     }
     Rest rest = upright.rest().get();
-    String more = headline.isPresent() ? casts : also(rest, others);
+    String more = casts.isEmpty() ? also(rest, others) : casts;
     return Sentence.of("%s, %s%s.%s%s", sits(rest), point(rest), angle(rest), more, between(rest));
   }
 

@@ -205,4 +205,20 @@ class EstimatorTest {
       return randomEstimate(random);
     }
   }
+
+  /**
+   * A small hanger ends on its side as often as hanging; a parachute always ends as it is set down.
+   */
+  @Test
+  void theHeadlineNamesWhatMostCastsComeTo() {
+    Estimate hanger = estimate(Flies.of("forward-plume", 18), Options.withoutBand());
+    Headline casts = hanger.headline().orElseThrow();
+    assertThat(casts.ways().stream().mapToInt(Headline.Way::count).sum()).isEqualTo(casts.casts());
+    assertThat(casts.casts()).isBetween(8, 64);
+    assertThat(casts.ways()).extracting(Headline.Way::sits).contains(Sitting.ON_ITS_SIDE);
+    assertThat(hanger.verdict().toString()).contains("casts").contains("on its side");
+    Estimate parachute = estimate(Flies.of("parachute", 14), Options.withoutBand());
+    assertThat(parachute.headline().orElseThrow().casts()).isEqualTo(8);
+    assertThat(parachute.verdict().toString()).doesNotContain("casts");
+  }
 }
