@@ -102,7 +102,7 @@ export function Compare() {
 const WIDTH = 1100
 
 function Side({ comparison, stale }: { comparison: Comparison; stale: boolean }) {
-  const { flies, rows } = comparison
+  const { flies, rows, lines } = comparison
   const placed = row(
     flies.map((f) => f.outline).filter((o) => o !== undefined),
     WIDTH,
@@ -197,8 +197,28 @@ function Side({ comparison, stale }: { comparison: Comparison; stale: boolean })
           </tbody>
         </table>
       </Wide>
+      {lines.length > 0 && (
+        <section className="mt-4">
+          <h2 className="font-semibold">Two on one line, in still water</h2>
+          <ul>
+            {lines.map((l) => (
+              <li key={`${l.top} ${l.below}`}>
+                {LETTERS[l.below]} below {LETTERS[l.top]}: {hung(l)}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </div>
   )
+}
+
+/** Whether the upper fly stays up with the lower one hung from its bend. */
+function hung({ carriesMg, more, weighsMg, holds }: Comparison['lines'][number]): string {
+  if (weighsMg <= 0) return 'it floats by itself, even wet through.'
+  const carries = more ? `more than ${carriesMg} mg` : carriesMg > 0 ? `${carriesMg} mg` : 'nothing'
+  const words = `the upper one carries ${carries}, the lower one weighs ${weighsMg} mg in water`
+  return holds ? `it is carried; ${words}.` : `too heavy; ${words}.`
 }
 
 /** Past this a reserve is more than enough, and is no longer counted. */

@@ -87,8 +87,8 @@ class DesignApiTest {
   @Test
   void whatAChangeDidIsAskedOfTheCore() throws Exception {
     JsonNode before = app.send("POST", "/api/estimates", fly).json().get("figures");
-    String finer = fly.replace("\"size\": 14", "\"size\": 16");
-    JsonNode now = app.send("POST", "/api/estimates", finer).json().get("figures");
+    String larger = fly.replace("\"size\": 14", "\"size\": 8");
+    JsonNode now = app.send("POST", "/api/estimates", larger).json().get("figures");
     String both = "{\"before\":" + before + ",\"now\":" + now + "}";
     JsonNode told = app.send("POST", "/api/differences", both).json();
     assertThat(told.at("/words/text").asString()).startsWith("Compared with before: ");
@@ -167,7 +167,7 @@ class DesignApiTest {
   @Test
   void outcomesSayHowMuchCanBeAsked() throws Exception {
     JsonNode outcomes = app.get("/api/outcomes").json();
-    assertThat(outcomes.size()).isEqualTo(6);
+    assertThat(outcomes.size()).isEqualTo(8);
     for (JsonNode o : outcomes) {
       assertThat(o.get("usual").asDouble())
           .isBetween(o.get("low").asDouble(), o.get("high").asDouble());

@@ -2,7 +2,12 @@ package ripplerest.cli;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.RestSummary;
+import ripplerest.core.estimate.WhatIfs;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Rest;
@@ -29,6 +34,9 @@ final class TextSummary {
     }
     line(out, "  weighs %.1f mg; pops back %+.1f mg", e.massMg(), e.popBackMg());
     e.rest().ifPresent(r -> rest(out, r, e.massMg() * Water.GRAVITY));
+    if (e.reserve().isPresent()) {
+      without(out, e.fly());
+    }
     e.reserve()
         .ifPresent(
             r ->
@@ -69,10 +77,29 @@ final class TextSummary {
         "  lines receding: %s; advancing: %s",
         end(r.interval().recedingEnds(), r.interval().receding()),
         end(r.interval().advancingEnds(), r.interval().advancing()));
-    for (Rest.Support s : r.support()) {
-      if (Math.abs(s.totalUn()) > 0.005 * weight) {
-        line(out, "  %-17s holds %4.0f %% of the weight", s.part(), 100 * s.totalUn() / weight);
+    for (Rest.Held h : r.held()) {
+      String parts = h.parts().stream().map(Words::of).collect(Collectors.joining(" and "));
+      double share = 100 * h.totalUn() / weight;
+      if (share > 0.5) {
+        line(out, "  the water bears %.0f %% of the weight at %s", share, parts);
+      } else if (share < -0.5) {
+        line(out, "  the film pulls %s down by %.0f %% of the weight", parts, -share);
       }
+    }
+  }
+
+  /** What it loses without each part: what holds it, as a person means it. */
+  private static void without(StringBuilder out, PreparedFly fly) {
+    WhatIfs asked = WhatIfs.of(fly, Work.unwatched());
+    for (WhatIfs.WhatIf w : asked.without()) {
+      RestSummary then = w.then();
+      line(
+          out,
+          "  without its %s: %s, sinks at %.1f× instead of %.1f×",
+          Words.of(w.part()),
+          Words.of(then.sits()),
+          then.sinksAt(),
+          asked.now().sinksAt());
     }
   }
 

@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Wing;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.estimate.WhatIfs;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.rest.Footprint;
@@ -18,8 +22,9 @@ import ripplerest.core.rest.Rest;
  *
  * @param flies each with its reserve and footprint
  * @param rows what they differ in, and what not
+ * @param lines two of them on one line, either above the other
  */
-public record Comparison(List<Estimate> flies, List<Row> rows) {
+public record Comparison(List<Estimate> flies, List<Row> rows, List<OnOneLine> lines) {
   /** Most dressings on one film line. */
   public static final int MOST = 4;
 
@@ -54,21 +59,45 @@ public record Comparison(List<Estimate> flies, List<Row> rows) {
       all.add(Estimator.estimate(fly, Options.withReserve(work)));
       work.progress(all.size(), flies.size());
     }
-    return new Comparison(List.copyOf(all), rows(all));
+    return new Comparison(List.copyOf(all), rows(all), OnOneLine.of(all, work));
   }
 
   private static List<Row> rows(List<Estimate> all) {
-    return List.of(
-        rest(all, "eye over the film", "mm", 1, Rest::eyeMm),
-        rest(all, "start of the bend over the film", "mm", 1, Rest::bendMm),
-        rest(all, "hook point over the film", "mm", 1, Rest::pointMm),
-        rest(all, "tail down", "°", 0, r -> Math.toDegrees(r.pose().pitchRad())),
-        row(all, "keeps its posture to", "×", 1, e -> e.reserve().map(r -> r.keepsPostureTo())),
-        row(all, "sinks at", "×", 1, e -> e.reserve().map(r -> r.sinksAt())),
-        row(all, "lift when drowned", "mg", 0, e -> Optional.of(e.popBackMg())),
-        print(all, "footprint along", Footprint::lengthMm),
-        print(all, "footprint across", Footprint::widthMm),
-        row(all, "whole weight", "mg", 1, e -> Optional.of(e.massMg())));
+    List<Row> rows =
+        new ArrayList<>(
+            List.of(
+                rest(all, "eye over the film", "mm", 1, Rest::eyeMm),
+                rest(all, "start of the bend over the film", "mm", 1, Rest::bendMm),
+                rest(all, "hook point over the film", "mm", 1, Rest::pointMm),
+                rest(all, "tail down", "°", 0, r -> Math.toDegrees(r.pose().pitchRad())),
+                row(
+                    all,
+                    "keeps its posture to",
+                    "×",
+                    1,
+                    e -> e.reserve().map(r -> r.keepsPostureTo())),
+                row(all, "sinks at", "×", 1, e -> e.reserve().map(r -> r.sinksAt())),
+                row(all, "lift when drowned", "mg", 0, e -> Optional.of(e.popBackMg())),
+                print(all, "footprint along", Footprint::lengthMm),
+                print(all, "footprint across", Footprint::widthMm),
+                row(all, "whole weight", "mg", 1, e -> Optional.of(e.massMg()))));
+    if (all.stream().allMatch(Comparison::isWinged)) {
+      rows.add(6, row(all, "sinks at, without its wing", "×", 1, Comparison::withoutWing));
+    }
+    return List.copyOf(rows);
+  }
+
+  private static boolean isWinged(Estimate e) {
+    return e.fly().pattern().parts().stream().anyMatch(Wing.class::isInstance);
+  }
+
+  /** What the wing is worth; empty for a fly that has none, or sinks with it. */
+  private static Optional<Double> withoutWing(Estimate e) {
+    List<Part> parts = e.fly().pattern().parts();
+    return IntStream.range(0, parts.size())
+        .filter(i -> e.rest().isPresent() && parts.get(i) instanceof Wing)
+        .mapToObj(i -> WhatIfs.without(e.fly(), i).sinksAt())
+        .findFirst();
   }
 
   private static Row print(List<Estimate> all, String name, Function<Footprint, Double> of) {

@@ -21,8 +21,7 @@ public final class Estimator {
       List.of(
           "waves, current and drag",
           "sag and twist of the tippet",
-          "the slope of the film along a thick member",
-          "air that a tuft loses little by little");
+          "the slope of the film along a thick member");
 
   private Estimator() {}
 

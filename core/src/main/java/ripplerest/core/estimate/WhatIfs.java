@@ -67,6 +67,25 @@ public record WhatIfs(
                     < (1 - FLOATS_BY) * now.sinksAt() * now.massMg());
   }
 
+  /** How a fly sits with one part left off. */
+  public static RestSummary without(PreparedFly fly, int index) {
+    return RestSummary.of(leftOff(fly, index));
+  }
+
+  /** Without a part and what is tied round it. */
+  private static PreparedFly leftOff(PreparedFly fly, int index) {
+    Part part = fly.pattern().parts().get(index);
+    List<Part> left = new ArrayList<>(fly.pattern().parts());
+    left.remove(index);
+    if (part instanceof Part.Post) {
+      left.removeIf(Part.ParachuteHackle.class::isInstance);
+    }
+    if (part instanceof Part.Thorax) {
+      left.removeIf(Part.ThoraxCover.class::isInstance);
+    }
+    return fly.with(fly.pattern().withParts(left));
+  }
+
   /** Asks all of it. */
   public static WhatIfs of(PreparedFly fly, Work work) {
     return new Asking(fly, work).answer();
@@ -132,15 +151,7 @@ public record WhatIfs(
         tell();
         return Optional.empty();
       }
-      List<Part> left = new ArrayList<>(fly.pattern().parts());
-      left.remove(index);
-      if (part instanceof Part.Post) {
-        left.removeIf(Part.ParachuteHackle.class::isInstance);
-      }
-      if (part instanceof Part.Thorax) {
-        left.removeIf(Part.ThoraxCover.class::isInstance);
-      }
-      return Optional.of(sits(LandedFly.of(fly.with(fly.pattern().withParts(left)))));
+      return Optional.of(sits(LandedFly.of(leftOff(fly, index))));
     }
 
     /** Only this part wet through, others of the same material stay as they are. */

@@ -238,6 +238,20 @@ class ChangesTest {
         .isInstanceOf(OutOfRangeException.class);
   }
 
+  /** A hopper carries a wetted hanger below it; that hanger would not carry the hopper's hook. */
+  @Test
+  void twoOnOneLineEitherWay() {
+    PreparedFly hopper = Flies.prepared(Flies.of("high-floating-hopper", 8), Flies.GEL);
+    PreparedFly small = Flies.prepared(Flies.of("forward-plume", 16), Flies.GEL);
+    List<OnOneLine> lines = Comparison.of(List.of(hopper, small), Work.unwatched()).lines();
+    assertThat(lines).hasSize(2);
+    assertThat(lines.get(0).top()).isZero();
+    assertThat(lines.get(0).holds()).isTrue();
+    assertThat(lines.get(0).weighsMg()).isBetween(5.0, small.body().massMg());
+    assertThat(lines.get(1).carriesMg()).isLessThan(lines.get(0).carriesMg());
+    assertThat(Comparison.of(List.of(hopper), Work.unwatched()).lines()).isEmpty();
+  }
+
   /** Assumptions, but they have to grow with the work. */
   @Test
   void moreTurnsTakeLonger() {

@@ -10,7 +10,19 @@ import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Sitting;
 
 /** Dressings side by side, each drawn at rest, and their numbers against the first. */
-public record ComparisonView(List<DressingView> flies, List<CompareRowView> rows) {
+public record ComparisonView(
+    List<DressingView> flies, List<CompareRowView> rows, List<OneLineView> lines) {
+
+  /**
+   * Two of them on one line, by their places in the list.
+   *
+   * @param carriesMg the most in still water that the upper one carries
+   * @param more whether it carries more
+   * @param weighsMg of the lower one in water, wet through; negative if it floats even so
+   * @param holds whether the upper one stays up
+   */
+  public record OneLineView(
+      int top, int below, double carriesMg, boolean more, double weighsMg, boolean holds) {}
 
   /** One dressing. */
   public record DressingView(
@@ -35,7 +47,18 @@ public record ComparisonView(List<DressingView> flies, List<CompareRowView> rows
   static ComparisonView of(Comparison c) {
     return new ComparisonView(
         c.flies().stream().map(ComparisonView::fly).toList(),
-        c.rows().stream().map(ComparisonView::row).toList());
+        c.rows().stream().map(ComparisonView::row).toList(),
+        c.lines().stream()
+            .map(
+                l ->
+                    new OneLineView(
+                        l.top(),
+                        l.below(),
+                        Words.rounded(l.carriesMg(), 0),
+                        l.more(),
+                        Words.rounded(l.weighsMg(), 0),
+                        l.holds()))
+            .toList());
   }
 
   private static DressingView fly(Estimate e) {
