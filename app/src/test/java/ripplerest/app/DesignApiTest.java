@@ -87,7 +87,7 @@ class DesignApiTest {
   @Test
   void whatAChangeDidIsAskedOfTheCore() throws Exception {
     JsonNode before = app.send("POST", "/api/estimates", fly).json().get("figures");
-    String larger = fly.replace("\"size\": 14", "\"size\": 8");
+    String larger = fly.replace("\"size\": 14", "\"size\": 12");
     JsonNode now = app.send("POST", "/api/estimates", larger).json().get("figures");
     String both = "{\"before\":" + before + ",\"now\":" + now + "}";
     JsonNode told = app.send("POST", "/api/differences", both).json();
