@@ -100,9 +100,10 @@ function degrees(pitchDeg: number): string {
 /** What is left of the film reserve, and how the fly sits, told together. */
 function left({ then, sits }: WhatIf, now: Sits): string {
   const how = then.sits === now.sits ? '' : `, ${say(sits)}`
-  return then.sinksAt > 0
-    ? `it goes under at ${times(then)} instead of ${times(now)}${how}`
-    : say(sits)
+  if (then.sinksAt <= 0) return say(sits)
+  return times(then) === times(now)
+    ? `it goes under at ${times(now)} as before${how}`
+    : `it goes under at ${times(then)} instead of ${times(now)}${how}`
 }
 
 const times = (s: Sits) => `${s.sinksAt >= 10 ? '>10' : s.sinksAt.toFixed(1)} ×`

@@ -44,6 +44,9 @@ final class Chain {
   /** What each point presses, µN: brought toward what it would press by a share each time. */
   private final double[] pressed = new double[LINKS * POINTS];
 
+  /** Of Newton's steps, kept from one time to the next. */
+  private double damping;
+
   double force;
   double momentX;
 
@@ -60,6 +63,7 @@ final class Chain {
     this.x = root[0];
     this.y = root[1];
     this.z = root[2];
+    this.damping = 1e-3 * fibre.bendingStiffness() / step;
     for (int k = 0; k < LINKS; k++) {
       angle[k] = rootAngle;
       double thick = 1 - fibre.taper() * k / LINKS;
@@ -72,7 +76,6 @@ final class Chain {
   void settle(GridFilm film, double ownDepth) {
     double[] slope = new double[LINKS];
     double[][] curve = new double[LINKS][LINKS];
-    double damping = 1e-3 * stiff[0];
     double energy = energy(film, ownDepth, slope, curve);
     for (int n = 0; n < STEPS; n++) {
       double[] before = angle.clone();
@@ -91,7 +94,7 @@ final class Chain {
       } else {
         damping = Math.max(1e-6 * stiff[0], damping / 4);
         energy = now;
-        if (most < 1e-5) {
+        if (most < 1e-6) {
           break;
         }
       }
