@@ -46,7 +46,7 @@ export function SizeRun() {
             ])}
           />
           <p className="text-soft mt-3 text-sm">
-            A size works while the fly sits as it does on its own hook, keeps that to 1.2 times its
+            A size works while the fly sits as its style wants it, keeps that to 1.2 times its
             weight, and is not crowded. One estimate each, without its band.
           </p>
         </>
