@@ -66,6 +66,17 @@ class ArchitectureTest {
           .dependOnClassesThat()
           .resideInAnyPackage("..film", "..core.assembly..");
 
+  /** Nothing may wait on a pool that computes: what is asked together has threads of its own. */
+  @ArchTest
+  static final ArchRule NO_POOL_THAT_ALL_SHARE =
+      noClasses()
+          .should()
+          .callMethod(java.util.Collection.class, "parallelStream")
+          .orShould()
+          .callMethod(java.util.stream.IntStream.class, "parallel")
+          .orShould()
+          .callMethod(java.util.stream.Stream.class, "parallel");
+
   /** What checks the film must not be made of it; its test puts the two side by side. */
   @ArchTest
   static void theSecondSolverSharesTheBodyOnly(JavaClasses core) {

@@ -2,6 +2,7 @@ package ripplerest.core.advice;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.StepName;
@@ -21,6 +21,7 @@ import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Together;
 import ripplerest.core.rest.LandingShares;
 import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Posture;
@@ -177,13 +178,18 @@ public record SmallestChanges(
 
     /** Where an evaluation takes long: the few that bear the most by the quick measure. */
     private List<Move> promising(List<Move> moves) {
-      Map<Move, Double> bears = new ConcurrentHashMap<>();
-      moves.parallelStream()
-          .forEach(
+      List<Optional<Double>> promises =
+          Together.map(
+              moves,
               move -> {
                 work.throwIfCancelled();
-                with(List.of(move)).ifPresent(other -> bears.put(move, promise(other, move)));
+                return with(List.of(move)).map(other -> promise(other, move));
               });
+      Map<Move, Double> bears = new HashMap<>();
+      for (int i = 0; i < moves.size(); i++) {
+        Move move = moves.get(i);
+        promises.get(i).ifPresent(promise -> bears.put(move, promise));
+      }
       return moves.stream()
           .filter(bears::containsKey)
           .sorted(Comparator.comparingDouble((Move m) -> -bears.get(m)))
@@ -241,7 +247,7 @@ public record SmallestChanges(
         List<List<Move>> changes, Map<List<Move>, Found> all, OptionalDouble start) {
       work.throwIfCancelled();
       List<Optional<Found>> found =
-          changes.parallelStream().map(m -> with(m).map(other -> evaluate(other, start))).toList();
+          Together.map(changes, m -> with(m).map(other -> evaluate(other, start)));
       for (int i = 0; i < changes.size(); i++) {
         List<Move> moves = changes.get(i);
         found.get(i).ifPresent(f -> all.put(moves, f));

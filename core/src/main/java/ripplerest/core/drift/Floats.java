@@ -1,8 +1,10 @@
 package ripplerest.core.drift;
 
+import java.util.List;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import ripplerest.core.material.Wear;
+import ripplerest.core.quantity.Together;
 
 /**
  * How a fly floats at every stage of wear: worked out at the corners of a grid and blended in
@@ -33,12 +35,8 @@ public final class Floats {
 
   /** Asks for every corner of the grid, several at once. */
   public static Floats of(Function<Wear, Lift> fly) {
-    Lift[] at =
-        IntStream.range(0, CORNERS)
-            .parallel()
-            .mapToObj(i -> fly.apply(corner(i)))
-            .toArray(Lift[]::new);
-    return new Floats(at);
+    List<Wear> corners = IntStream.range(0, CORNERS).mapToObj(Floats::corner).toList();
+    return new Floats(Together.map(corners, fly).toArray(Lift[]::new));
   }
 
   private static Wear corner(int i) {

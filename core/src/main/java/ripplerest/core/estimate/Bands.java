@@ -14,6 +14,7 @@ import ripplerest.core.estimate.Estimate.Band;
 import ripplerest.core.estimate.Estimate.Interval;
 import ripplerest.core.estimate.Estimate.PartInterval;
 import ripplerest.core.material.Materials;
+import ripplerest.core.quantity.Together;
 import ripplerest.core.rest.Casts;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Posture;
@@ -86,14 +87,13 @@ final class Bands {
     }
     AtomicInteger done = new AtomicInteger();
     List<Draw> draws =
-        sources.parallelStream()
-            .map(
-                own -> {
-                  Draw draw = draw(landed.fly(), own, work);
-                  work.progress(done.incrementAndGet(), samples);
-                  return draw;
-                })
-            .toList();
+        Together.map(
+            sources,
+            own -> {
+              Draw draw = draw(landed.fly(), own, work);
+              work.progress(done.incrementAndGet(), samples);
+              return draw;
+            });
     Optional<Posture> nominal = posture(landed.rest());
     List<Draw> floated = draws.stream().filter(d -> d.rest().isPresent()).toList();
     return new Band(

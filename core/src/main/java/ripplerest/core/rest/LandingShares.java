@@ -8,6 +8,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import ripplerest.core.quantity.Together;
 
 /**
  * How a fly comes to rest over many landings, drawn from a stated distribution of attitudes.
@@ -86,19 +87,17 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
     java.util.concurrent.atomic.AtomicInteger done =
         new java.util.concurrent.atomic.AtomicInteger();
     List<Tally> tallies =
-        IntStream.range(0, WORKERS)
-            .parallel()
-            .mapToObj(
-                w -> {
-                  Tally tally = new Tally(known);
-                  RestFinder finder = finders.get();
-                  for (int i = w; i < count && !cancelled.getAsBoolean(); i += WORKERS) {
-                    tally.add(casts.land(finder, each.get(i), tally.rests));
-                    landed.accept(done.incrementAndGet());
-                  }
-                  return tally;
-                })
-            .toList();
+        Together.map(
+            IntStream.range(0, WORKERS).boxed().toList(),
+            w -> {
+              Tally tally = new Tally(known);
+              RestFinder finder = finders.get();
+              for (int i = w; i < count && !cancelled.getAsBoolean(); i += WORKERS) {
+                tally.add(casts.land(finder, each.get(i), tally.rests));
+                landed.accept(done.incrementAndGet());
+              }
+              return tally;
+            });
     Tally all = tallies.get(0);
     for (int w = 1; w < WORKERS; w++) {
       all.add(tallies.get(w));

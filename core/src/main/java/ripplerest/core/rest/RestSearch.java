@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import ripplerest.core.quantity.Together;
 
 /**
  * Looks for every rest of a fly: lands it in attitudes all round the sphere, and in between where
@@ -32,11 +33,9 @@ public final class RestSearch {
       BooleanSupplier cancelled) {
     List<Attitude> starts = Attitude.around(sidesAlike);
     List<List<Rest>> found =
-        IntStream.range(0, WORKERS)
-            .parallel()
-            .mapToObj(
-                w -> new Worker(finders.get(), touchdownFactor, known, cancelled).land(starts, w))
-            .toList();
+        Together.map(
+            IntStream.range(0, WORKERS).boxed().toList(),
+            w -> new Worker(finders.get(), touchdownFactor, known, cancelled).land(starts, w));
     List<Rest> all = new ArrayList<>();
     for (List<Rest> some : found) {
       some.stream()
