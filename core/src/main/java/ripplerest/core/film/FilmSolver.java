@@ -388,13 +388,7 @@ public final class FilmSolver {
 
   /** Number of lying fibres that the film bears in the last pose. */
   public int lyingLoaded(FilmState state) {
-    int loaded = 0;
-    for (int i = 0; i < fibres.count; i++) {
-      if (state.fibres[i] == FibreState.LYING && FibreShape.bears(fibres.force[i])) {
-        loaded++;
-      }
-    }
-    return loaded;
+    return PartSupport.lyingLoaded(fibres, state);
   }
 
   /**

@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import ripplerest.core.assembly.FlyBody;
 
-/** What the water does to each part of a fly in the pose that was settled last. */
+/** What the water does to the parts of a fly in the pose that was settled last. */
 final class PartSupport {
   /** Water bridges thick members that come nearer than this, mm (assumption). */
   private static final double BRIDGED_MM = 0.2;
@@ -68,5 +68,16 @@ final class PartSupport {
       }
     }
     return byPart;
+  }
+
+  /** Number of lying fibres that the film bears. */
+  static int lyingLoaded(Fibres fibres, FilmState state) {
+    int loaded = 0;
+    for (int i = 0; i < fibres.count; i++) {
+      if (state.fibres[i] == FibreState.LYING && FibreShape.bears(fibres.force[i])) {
+        loaded++;
+      }
+    }
+    return loaded;
   }
 }

@@ -37,9 +37,6 @@ final class Slices {
   /** Slices whose middles are farther apart than this many of their lengths are not joined. */
   private static final double JOINED = 1.6;
 
-  /** Laws of a soaked tuft come after those of the three contact lines. */
-  private static final int SOAKED = 3;
-
   final int count;
   final int segments;
   final int nodes;
@@ -81,8 +78,7 @@ final class Slices {
   private final double ell;
   private final Wetting wetting;
   private final double[] entryDepth;
-  private final CylinderLaw[][] laws = new CylinderLaw[2 * SOAKED][];
-  private final double[][] thetas;
+  private final SliceLaws laws;
 
   Slices(List<Member> members, Vector3D centre, Wetting wetting, Water water) {
     this.members = members;
@@ -152,13 +148,7 @@ final class Slices {
       lay(g);
     }
     shareDents(water);
-    thetas = new double[members.size()][2 * SOAKED];
-    for (double[] of : thetas) {
-      Arrays.fill(of, Double.NaN);
-    }
-    for (int i = 0; i < laws.length; i++) {
-      laws[i] = new CylinderLaw[count];
-    }
+    laws = new SliceLaws(members, bodies, member, own, wetting, ell);
   }
 
   private boolean isJoined(int k) {
@@ -196,7 +186,7 @@ final class Slices {
       for (int i = 0; i < 3; i++) {
         nodeAt[3 * n + i] = 1.5 * at[3 * near + i] - 0.5 * at[3 * next + i];
       }
-      double around = Math.max(bodies.get(near).radiusMm(), segmentSize(g));
+      double around = Math.max(bodies.get(near).radiusMm(), FilmKernel.SELF_OF_SEGMENT * length(g));
       size[n] = Math.max(size[n], around);
     }
   }
@@ -207,10 +197,6 @@ final class Slices {
       length += bodies.get(k).lengthMm();
     }
     return length;
-  }
-
-  private double segmentSize(int g) {
-    return FilmKernel.SELF_OF_SEGMENT * length(g);
   }
 
   /**
@@ -281,7 +267,7 @@ final class Slices {
   /** Prepares a segment for being asked at many levels; what the film has no hold of has no law. */
   void face(int g, FilmState state, ContactLine line) {
     for (int k = first[g]; k < first[g + 1]; k++) {
-      facing[k] = state.taken[k] ? law(k, state, line) : null;
+      facing[k] = state.taken[k] ? laws.of(k, state, line) : null;
     }
   }
 
@@ -333,34 +319,6 @@ final class Slices {
     }
   }
 
-  private CylinderLaw law(int k, FilmState state, ContactLine line) {
-    ContactLine way = line == ContactLine.PINNED ? ContactLine.MEAN : line;
-    if (!state.wet[k]) {
-      way = ContactLine.ADVANCING;
-    }
-    return law(k, way, state.soaked[member[k]]);
-  }
-
-  private CylinderLaw law(int k, ContactLine way, boolean soaked) {
-    int variant = way.ordinal() + (soaked ? SOAKED : 0);
-    if (laws[variant][k] == null) {
-      Member of = members.get(member[k]);
-      double share = soaked ? of.tuft().orElseThrow().solidShare() : 1;
-      double radius = Math.sqrt(share) * bodies.get(k).radiusMm() / ell;
-      laws[variant][k] = CylinderLaw.of(radius, theta(member[k], variant, way, soaked), own[k]);
-    }
-    return laws[variant][k];
-  }
-
-  private double theta(int m, int variant, ContactLine way, boolean soaked) {
-    if (Double.isNaN(thetas[m][variant])) {
-      Member of = members.get(m);
-      String surface = soaked ? of.tuft().orElseThrow().bareSurface() : of.surface();
-      thetas[m][variant] = Math.acos(wetting.angles(surface).cosine(way));
-    }
-    return thetas[m][variant];
-  }
-
   /**
    * Marks slices that the water has reached as wet, dries those that are lifted clear, lets the
    * film take hold and let go, and takes the air out of tufts that are pressed too deep.
@@ -374,7 +332,7 @@ final class Slices {
       if (!state.taken[k] && depth[k] >= -radius) {
         state.taken[k] = changed = true;
       }
-      double holds = ell * law(k, ContactLine.ADVANCING, state.soaked[member[k]]).holdsFrom();
+      double holds = ell * laws.of(k, ContactLine.ADVANCING, state.soaked[member[k]]).holdsFrom();
       double wetFrom = holds < -radius ? holds : WET_FROM * radius;
       if (state.taken[k] && depth[k] > wetFrom) {
         state.wet[k] = true;
@@ -405,7 +363,7 @@ final class Slices {
         if (!joined[way > 0 ? k : Math.min(k + 1, count - 1)]) {
           left = -1;
         }
-        CylinderLaw law = law(k, state, line);
+        CylinderLaw law = laws.of(k, state, line);
         boolean reached = state.taken[k] || left >= 0;
         left =
             reached && depth[k] / ell >= law.holdsFrom()
@@ -415,7 +373,7 @@ final class Slices {
       }
     }
     for (int k = 0; k < count; k++) {
-      pulls |= near[k] && !state.taken[k] && law(k, state, line).dent(depth[k] / ell) != 0;
+      pulls |= near[k] && !state.taken[k] && laws.of(k, state, line).dent(depth[k] / ell) != 0;
       state.taken[k] = near[k];
     }
     return pulls;
