@@ -272,6 +272,7 @@ export function Bench(props: Props) {
             {estimate?.rest && looks.camera !== 'below' && (
               <RestChoice
                 rests={[estimate.rest, ...others]}
+                headline={full?.headline}
                 laden={answers.CARRY?.carry}
                 shown={rest}
                 onShow={(to) => put({ rest: to === '0' ? '' : to })}

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { listOutcomes } from '../api/client'
-import type { OutcomeBounds, PatternDocument, Reach } from '../api/types'
-import { sitting } from '../parts/words'
+import type { OutcomeBounds, PatternDocument, Reach, Sits } from '../api/types'
+import { named, rests, sitting, times } from '../parts/words'
 import { length } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
@@ -93,7 +93,7 @@ function Wish({ fly, onApply }: Omit<Props, 'open' | 'onClose'>) {
   const found = answer.line?.changes
   const changes = (found?.changes ?? []) as Reach[]
   const nearest = (found?.nearest ?? []) as Reach[]
-  const apply = (c: Reach) => onApply({ ...fly, ...named(c.document, fly) }, c.words)
+  const apply = (c: Reach) => onApply({ ...fly, ...renamed(c.document, fly) }, c.words)
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
       const change = changes[Number(e.key) - 1]
@@ -181,7 +181,7 @@ function Wish({ fly, onApply }: Omit<Props, 'open' | 'onClose'>) {
 }
 
 /** The changed document under the name and words of the fly it is made from. */
-function named(changed: PatternDocument, fly: PatternDocument): PatternDocument {
+function renamed(changed: PatternDocument, fly: PatternDocument): PatternDocument {
   const { name, notes, natural } = fly.pattern
   return { ...changed, pattern: { ...changed.pattern, name, notes, natural } }
 }
@@ -203,13 +203,17 @@ function Change({
       <span>
         <strong>{c.words}</strong>
         <br />
-        {outcome.has(c.have)}, {sitting(c.sits.sits)}, reserve {c.sits.keepsPostureTo.toFixed(1)} ×.
+        {outcome.has(c.have)}, {sitting(c.sits.sits)}, reserve {times(c.sits.keepsPostureTo)}.{' '}
+        {c.without && `Without its ${named(c.without.parts)} it ${under(c.without.then)}. `}
         Costs {cost(c)}.
       </span>
       <Button onClick={onApply}>Apply</Button>
     </li>
   )
 }
+
+const under = (then: Sits) =>
+  rests(then.sits) ? `goes under at ${times(then.sinksAt)}` : `is ${sitting(then.sits)}`
 
 function cost(c: Reach): string {
   const signed = (v: number, unit: string, digits = 0) =>

@@ -1,21 +1,23 @@
-import type { Carry, Rest } from '../api/types'
+import type { Carry, Estimate, Rest } from '../api/types'
 import { sitting } from '../parts/words'
 import { Choice } from '../ui/Choice'
 
 /** Which of its rests is drawn: as it lands upright, another, or under what it can carry. */
 export function RestChoice({
   rests,
+  headline,
   laden,
   shown,
   onShow,
 }: {
   rests: Rest[]
+  headline: Estimate['headline'] | undefined
   laden: Carry | undefined
   shown: string
   onShow: (rest: string) => void
 }) {
   const kinds = rests
-    .map((rest, i) => [String(i), sitting(rest.posture)] as const)
+    .map((rest, i) => [String(i), sitting(rest.posture) + often(rest, headline)] as const)
     .filter(([, words], i, all) => all.findIndex((other) => other[1] === words) === i)
   const weight = laden?.under
     ? [['laden', `under ${Number(laden.inWaterMg.toPrecision(2))} mg`] as const]
@@ -27,4 +29,11 @@ export function RestChoice({
       <Choice label="show pose" value={shown} options={options} onChange={onShow} />
     </div>
   )
+}
+
+/** How many casts end so, where they end in more than one way. */
+function often(rest: Rest, headline: Estimate['headline'] | undefined): string {
+  if (!headline || headline.ways.length < 2) return ''
+  const count = headline.ways.find((w) => w.sits === rest.posture)?.count ?? 0
+  return ` (${count} of ${headline.casts} casts)`
 }

@@ -110,6 +110,9 @@ describe('Readings', () => {
       reserve: { keepsPostureTo: 10, sinksAt: 10, beyond: true, rough: false },
     }
     rerender(<Readings pose={estimate} full={full} answers={{}} />)
+    expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(9)
+    const band = { samples: 64, floated: 64, samePosture: 60, support: [] }
+    rerender(<Readings pose={estimate} full={{ ...full, band }} answers={{}} />)
     expect(container.querySelectorAll('[aria-busy="true"]')).toHaveLength(6)
     expect(screen.getByText('>10 ×')).toBeTruthy()
   })
@@ -148,22 +151,27 @@ describe('WhatIfReading', () => {
     })
     const whatIfs = {
       now: sits('ON_TIPS', 2.5, 20),
-      weakest: 'collar-hackle',
+      weakest: ['collar-hackle'],
       soaked: [
-        { part: 'collar-hackle', then: sits('SUNK', 0, 20), sits: plain('sunk'), reserve: '' },
+        { parts: ['collar-hackle'], then: sits('SUNK', 0, 20), sits: plain('sunk'), reserve: '' },
         {
-          part: 'tail',
+          parts: ['tail'],
           then: sits('ON_TIPS', 1.6, 20),
           sits: plain('on tips'),
           reserve: '2.5 → 1.6 ×',
         },
       ],
-      floatsBy: 'collar-hackle',
+      floatsBy: ['collar-hackle'],
       without: [
-        { part: 'collar-hackle', then: sits('FLUSH', 1.1, 18), sits: plain('flush'), reserve: '' },
+        {
+          parts: ['collar-hackle'],
+          then: sits('FLUSH', 1.1, 18),
+          sits: plain('flush'),
+          reserve: '',
+        },
       ],
       heavier: {
-        part: 'hook',
+        parts: ['hook'],
         then: sits('HALF_DOWN', 2.1, 23),
         sits: plain('half down'),
         reserve: '',

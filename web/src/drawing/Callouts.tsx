@@ -75,7 +75,7 @@ export function Callouts(
   return (
     <g pointerEvents="none">
       <Column labels={hooks} x={left} anchor="end" view={view} height={height} />
-      <Column labels={held} x={width - 165} anchor="start" view={view} height={height} />
+      <Column labels={held} x={width - 186} anchor="start" view={view} height={height} />
     </g>
   )
 }

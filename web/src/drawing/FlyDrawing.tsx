@@ -75,10 +75,10 @@ export function FlyDrawing(props: Drawn) {
   useLayoutEffect(() => {
     const element = box.current
     if (!element) return
-    const observer = new ResizeObserver(() =>
-      setSize({ width: element.clientWidth, height: element.clientHeight }),
-    )
+    const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight })
+    const observer = new ResizeObserver(measure)
     observer.observe(element)
+    if (element.clientWidth > 0) measure() // before anything is painted, or the first drawing jumps
     return () => observer.disconnect()
   }, [])
   const { width, height } = size

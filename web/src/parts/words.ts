@@ -41,6 +41,13 @@ export function part(name: string): string {
   return `${PARTS[kind] ?? kind.replaceAll('-', ' ')}${number}`
 }
 
+/** Past this a reserve is more than enough, and is no longer counted. */
+const MOST_TOLD = 10
+
+/** A reserve in the fly's own weight. */
+export const times = (weights: number) =>
+  `${weights >= MOST_TOLD ? `>${MOST_TOLD}` : weights.toFixed(1)} ×`
+
 /** A share of the weight in whole per cent. */
 export const percent = (share: number) => `${Math.round(share * 100)} %`
 

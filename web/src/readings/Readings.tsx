@@ -63,7 +63,7 @@ export const Readings = memo(function Readings({
             ? `${tilted(rest.pitchDeg, rest.tilt)}${band?.pitchDeg ? `, ${range(band.pitchDeg, '°')}` : ''}`
             : undefined
         }
-        stale={!full}
+        stale={!band}
       >
         <Holders estimate={pose} />
         {rest && (
@@ -112,8 +112,8 @@ export const Readings = memo(function Readings({
         title="film reserve"
         value={reserve(full)}
         was={since?.reserve && quantity(since.reserve)}
-        band={full?.band?.reserve ? range(full.band.reserve, ' ×') : undefined}
-        stale={!full}
+        band={band?.reserve ? range(band.reserve, ' ×') : undefined}
+        stale={!band}
       >
         <p>
           {full?.reserve
@@ -131,7 +131,7 @@ export const Readings = memo(function Readings({
         title="pops back if drowned"
         value={POPS_BACK[(full ?? pose).popsBack]}
         band={short(lift)}
-        stale={!full}
+        stale={!band}
       >
         <p>
           Drowned whole, {pose.popBackMg >= 0 ? 'it lifts' : 'it is short by'}{' '}

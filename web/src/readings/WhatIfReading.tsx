@@ -1,7 +1,7 @@
 import type { Lean, Sits, WhatIfs } from '../api/types'
 
 type WhatIf = WhatIfs['soaked'][number]
-import { part, percent } from '../parts/words'
+import { named, part, percent, times } from '../parts/words'
 import { length, say } from '../parts/units'
 import { Reading } from './Reading'
 
@@ -15,12 +15,12 @@ export function WhatIfReading({
   asked: boolean
   waiting: string | undefined
 }) {
-  const weakest = whatIfs?.soaked.find((w) => w.part === whatIfs.weakest)
+  const weakest = whatIfs?.soaked.find((w) => w.parts.join() === whatIfs.weakest.join())
   return (
     <Reading
       id="what-if"
       title="weakest link"
-      value={whatIfs ? (weakest ? part(weakest.part) : 'none') : asked ? '…' : ''}
+      value={whatIfs ? (weakest ? named(weakest.parts) : 'none') : asked ? '…' : ''}
       band={whatIfs ? (weakest ? `soaked, ${lost(weakest, whatIfs.now)}` : undefined) : waiting}
       stale={!whatIfs && asked}
     >
@@ -34,19 +34,19 @@ function Asked({ whatIfs }: { whatIfs: WhatIfs }) {
   return (
     <>
       <h3 className="font-semibold">What holds it: the fly without it</h3>
-      {floatsBy && <p>It floats by its {part(floatsBy)}.</p>}
+      {floatsBy.length > 0 && <p>It floats by its {named(floatsBy)}.</p>}
       <ul className="mb-2">
         {without.map((w) => (
-          <li key={w.part}>
-            Without its {part(w.part)}: {left(w, now)}
+          <li key={w.parts.join()}>
+            Without its {named(w.parts)}: {left(w, now)}
           </li>
         ))}
       </ul>
       <h3 className="font-semibold">If a part is wet through</h3>
       <ul className="mb-2">
         {soaked.map((w) => (
-          <li key={w.part}>
-            {part(w.part)}: {lost(w, now)}
+          <li key={w.parts.join()}>
+            {named(w.parts)}: {lost(w, now)}
           </li>
         ))}
       </ul>
@@ -101,12 +101,10 @@ function degrees(pitchDeg: number): string {
 function left({ then, sits }: WhatIf, now: Sits): string {
   const how = then.sits === now.sits ? '' : `, ${say(sits)}`
   if (then.sinksAt <= 0) return say(sits)
-  return times(then) === times(now)
-    ? `it goes under at ${times(now)} as before${how}`
-    : `it goes under at ${times(then)} instead of ${times(now)}${how}`
+  return times(then.sinksAt) === times(now.sinksAt)
+    ? `it goes under at ${times(now.sinksAt)} as before${how}`
+    : `it goes under at ${times(then.sinksAt)} instead of ${times(now.sinksAt)}${how}`
 }
-
-const times = (s: Sits) => `${s.sinksAt >= 10 ? '>10' : s.sinksAt.toFixed(1)} ×`
 
 /** What one thing otherwise does to the film reserve, or to how it sits. */
 function lost({ then, sits, reserve }: WhatIf, now: Sits): string {

@@ -46,12 +46,14 @@ export function useAnswers(
       if (over || asking.current || !question) return
       const gone = new AbortController()
       asking.current = { question, gone }
+      let known: AnswerLine | undefined // what came early stays while more is worked out
       try {
         await answer(
           fly,
           question,
           (line) => {
-            if (!gone.signal.aborted) tell({ [question]: line })
+            if (found(line)) known = line
+            if (!gone.signal.aborted) tell({ [question]: known ?? line })
           },
           gone.signal,
         )

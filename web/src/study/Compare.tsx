@@ -1,3 +1,4 @@
+import { times } from '../parts/words'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { X } from 'lucide-react'
 import { useParams, useSearchParams } from 'react-router'
@@ -221,9 +222,6 @@ function hung({ carriesMg, more, weighsMg, holds }: Comparison['lines'][number])
   return holds ? `it is carried; ${words}.` : `too heavy; ${words}.`
 }
 
-/** Past this a reserve is more than enough, and is no longer counted. */
-const MOST_TOLD = 10
-
 const LETTERS = ['A', 'B', 'C', 'D']
 
 type Dressing = Comparison['flies'][number]
@@ -235,7 +233,7 @@ function number(
   decimals: number,
 ): string {
   if (value === null || value === undefined) return fly.outcome === 'SINKS' ? 'sinks' : 'not known'
-  if (of === '×' && value >= MOST_TOLD) return `>${MOST_TOLD} ×`
+  if (of === '×') return times(value)
   return quantity({ value, unit: of, decimals }, fly.measure)
 }
 

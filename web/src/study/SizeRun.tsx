@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import { useParams } from 'react-router'
-import type { SizeRow } from '../api/types'
-import { sitting, rests } from '../parts/words'
+import type { Sits, SizeRow } from '../api/types'
+import { named, rests, sitting, times } from '../parts/words'
 import { row } from '../scene/row'
 import { Fly } from '../drawing/Fly'
 import { FlyPage } from '../shell/FlyPage'
@@ -19,6 +19,7 @@ export function SizeRun() {
   const asked = useAnswer(document, 'SIZE_RUN')
   const rows = asked.line?.sizeRun?.rows
   const own = document?.pattern.hook.size
+  const mainstay = rows?.find((r) => r.size === own)?.without?.parts
   return (
     <FlyPage id={id} opened={opened} title="in every size">
       <p className="text-soft">Lengths follow their rules, counts theirs, pinned lengths stay.</p>
@@ -32,7 +33,16 @@ export function SizeRun() {
           <Row rows={rows} own={own} />
           <Table
             words={2}
-            head={['size', 'works', 'tail down', 'eye', 'film reserve', 'weighs']}
+            head={[
+              'size',
+              'works',
+              'tail down',
+              'eye',
+              'film reserve',
+              'goes under at',
+              mainstay ? `without its ${named(mainstay)}` : 'without its mainstay',
+              'weighs',
+            ]}
             rows={rows.map((r) => [
               <span key={r.size} className={r.size === own ? 'font-semibold' : ''}>
                 {r.size}
@@ -41,19 +51,24 @@ export function SizeRun() {
               r.works ? `yes, ${sitting(r.sits)}` : <Stopped key="why" row={r} />,
               !rests(r.sits) ? '' : `${Math.round(r.pitchDeg)}°`,
               !rests(r.sits) ? '' : length(r.eyeMm, 1, r.measure),
-              !rests(r.sits) ? '0' : `${r.keepsPostureTo.toFixed(1)} ×`,
+              !rests(r.sits) ? '0' : times(r.keepsPostureTo),
+              !rests(r.sits) ? '0' : times(r.sinksAt),
+              r.without ? under(r.without.then) : '',
               `${r.massMg.toFixed(0)} mg`,
             ])}
           />
           <p className="text-soft mt-3 text-sm">
             A size works while the fly sits as its style wants it, keeps that to 1.2 times its
-            weight, and is not crowded. One estimate each, without its band.
+            weight, and is not crowded. What holds it is told by what it loses without it. One
+            estimate each, without its band.
           </p>
         </>
       )}
     </FlyPage>
   )
 }
+
+const under = (then: Sits) => (rests(then.sits) ? times(then.sinksAt) : sitting(then.sits))
 
 function Stopped({ row: r }: { row: SizeRow }) {
   return (

@@ -17,7 +17,7 @@ export function Choice<T extends string>({ label, value, options, onChange }: Pr
         value={value}
         aria-label={label}
         onValueChange={(v: string) => v && onChange(v as T)}
-        className="border-edge bg-leaf flex overflow-hidden rounded border"
+        className="border-edge bg-leaf flex flex-wrap overflow-hidden rounded border"
       >
         {options.map(([id, words]) => (
           <ToggleGroup.Item

@@ -96,7 +96,7 @@ final class TextSummary {
       line(
           out,
           "  without its %s: %s, sinks at %.1f× instead of %.1f×",
-          Words.of(w.part()),
+          w.words(),
           Words.of(then.sits()),
           then.sinksAt(),
           asked.now().sinksAt());

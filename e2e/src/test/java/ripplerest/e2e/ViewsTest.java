@@ -156,6 +156,7 @@ class ViewsTest extends OnBench {
     assertThat(verdict()).containsText(" in under");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("compare")).click();
     assertThat(page.getByTestId("differences")).containsText(" in");
+    assertThat(page.getByText(Pattern.compile("^B below A: "))).containsText("one");
   }
 
   @Test

@@ -76,7 +76,7 @@ class AnswerController {
     List<HookSpec> own = ownHooks.all().stream().map(OwnHook::spec).toList();
     Details with = new Details(casts, seed, part, reserve, natural, goal(goal, amount), own);
     ask.check(with, fly.sized()); // what cannot be asked is refused before anything is sent
-    return answering.stream(work -> ask.answer(with, fly, work));
+    return answering.stream((work, early) -> ask.answer(with, fly, work, early));
   }
 
   /** How much of an outcome can be asked for. */

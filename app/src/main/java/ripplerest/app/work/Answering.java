@@ -1,6 +1,8 @@
 package ripplerest.app.work;
 
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
@@ -29,6 +31,16 @@ public class Answering {
    * 429 when too many wait.
    */
   public ResponseEntity<ResponseBodyEmitter> stream(Function<Work, Answer> question) {
+    return stream((work, early) -> question.apply(work));
+  }
+
+  /**
+   * The same for a question that knows something early.
+   *
+   * @param question sends it, before its answer
+   */
+  public ResponseEntity<ResponseBodyEmitter> stream(
+      BiFunction<Work, Consumer<Answer>, Answer> question) {
     Lines lines = new Lines(AnswerLine::progress, AnswerLine::problem, way);
     queue.submit(
         new LongWork.Job() {
@@ -39,7 +51,8 @@ public class Answering {
 
           @Override
           public void run() {
-            lines.answer(() -> AnswerLine.of(question.apply(lines)));
+            Consumer<Answer> early = found -> lines.send(AnswerLine.of(found));
+            lines.answer(() -> AnswerLine.of(question.apply(lines, early)));
           }
         });
     return lines.response();

@@ -94,9 +94,10 @@ public record Comparison(List<Estimate> flies, List<Row> rows, List<OnOneLine> l
   /** What the wing is worth; empty for a fly that has none, or sinks with it. */
   private static Optional<Double> withoutWing(Estimate e) {
     List<Part> parts = e.fly().pattern().parts();
+    List<String> names = e.fly().pattern().names();
     return IntStream.range(0, parts.size())
         .filter(i -> e.rest().isPresent() && parts.get(i) instanceof Wing)
-        .mapToObj(i -> WhatIfs.without(e.fly(), i).sinksAt())
+        .mapToObj(i -> WhatIfs.without(e.fly(), List.of(names.get(i))).sinksAt())
         .findFirst();
   }
 

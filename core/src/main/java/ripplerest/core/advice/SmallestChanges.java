@@ -19,6 +19,8 @@ import ripplerest.core.drift.Stretch;
 import ripplerest.core.estimate.Answers;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.RestSummary;
+import ripplerest.core.estimate.WhatIfs;
+import ripplerest.core.estimate.WhatIfs.WhatIf;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Together;
@@ -76,9 +78,16 @@ public record SmallestChanges(
    * @param sits how it sits then
    * @param have how much of what was wanted it has
    * @param effort of the change; 1 goes through all that the style ties
+   * @param without how it sits then without what it loses most without; empty where it does not
+   *     rest
    */
   public record Change(
-      String words, SizedPattern pattern, RestSummary sits, double have, double effort) {}
+      String words,
+      SizedPattern pattern,
+      RestSummary sits,
+      double have,
+      double effort,
+      Optional<WhatIf> without) {}
 
   public SmallestChanges {
     changes = List.copyOf(changes);
@@ -328,7 +337,10 @@ public record SmallestChanges(
               ? moves.stream().map(m -> m.words().get()).collect(Collectors.joining(", "))
               : StepName.of(fly.pattern(), water, changed.pattern(), water);
       RestSummary sits = RestSummary.of(changed);
-      return new Change(words, changed.sized(), sits, found.have(), effort(moves));
+      Optional<WhatIf> without =
+          WhatIfs.mainstay(changed, work)
+              .map(parts -> new WhatIf(parts, WhatIfs.without(changed, parts)));
+      return new Change(words, changed.sized(), sits, found.have(), effort(moves), without);
     }
   }
 }

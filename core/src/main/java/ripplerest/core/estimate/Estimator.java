@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.estimate.Estimate.Band;
 import ripplerest.core.estimate.Estimate.PartWeight;
@@ -27,44 +29,80 @@ public final class Estimator {
 
   /** Estimates one fly. Same input and seed, same output. */
   public static Estimate estimate(PreparedFly fly, Options options) {
+    return estimate(fly, options, early -> {});
+  }
+
+  /**
+   * The same for somebody who does not wait.
+   *
+   * @param early told, of a full estimate, what is known while more casts and the band are on their
+   *     way: the band is empty, the headline of few casts
+   */
+  public static Estimate estimate(PreparedFly fly, Options options, Consumer<Estimate> early) {
     options.work().throwIfCancelled();
     LandedFly landed = LandedFly.of(fly);
     Landing upright = landed.landing();
     boolean pressed = options.depth() != Options.Depth.POSE;
     boolean full = options.depth() == Options.Depth.FULL;
     Optional<FilmReserve> reserve = pressed ? landed.reserve() : Optional.empty();
-    List<Rest> others = full ? landed.others(options.work()::cancelled) : List.of();
-    List<Rest> known = new ArrayList<>(others);
-    upright.rest().ifPresent(known::add);
-    Optional<Headline> headline =
-        full
-            ? Optional.of(Headline.of(fly, known, options.seed(), options.work()))
-            : Optional.empty();
-    options.work().throwIfCancelled();
     Optional<Footprint> footprint =
         upright.rest().filter(r -> pressed).map(r -> Footprint.of(r, landed.finder().reachMm()));
-    Optional<Band> band =
-        !full || options.samples() == 0
-            ? Optional.empty()
-            : Optional.of(Bands.of(landed, options.samples(), options.seed(), options.work()));
+    Told told = new Told(fly, upright, reserve, footprint, warnings(fly, upright, reserve));
+    if (!full) {
+      return told.with(Optional.empty(), List.of(), Optional.empty());
+    }
+    List<Rest> others = landed.others(options.work()::cancelled);
+    List<Rest> known = new ArrayList<>(others);
+    upright.rest().ifPresent(known::add);
+    Headline headline =
+        Headline.of(
+            fly,
+            known,
+            options.seed(),
+            options.work(),
+            sofar -> early.accept(told.with(Optional.of(sofar), others, Optional.empty())));
+    List<Rest> all = Stream.concat(others.stream(), headline.found().stream()).toList();
+    if (options.samples() == 0) {
+      return told.with(Optional.of(headline), all, Optional.empty());
+    }
+    early.accept(told.with(Optional.of(headline), all, Optional.empty()));
+    options.work().throwIfCancelled();
+    Band band = Bands.of(landed, options.samples(), options.seed(), options.work());
+    return told.with(Optional.of(headline), all, Optional.of(band));
+  }
+
+  /** What is known once a fly has landed and was pressed down. */
+  private record Told(
+      PreparedFly fly,
+      Landing upright,
+      Optional<FilmReserve> reserve,
+      Optional<Footprint> footprint,
+      List<Warning> warnings) {
+    Estimate with(Optional<Headline> headline, List<Rest> others, Optional<Band> band) {
+      return new Estimate(
+          fly,
+          weight(fly.body()),
+          upright.outcome(),
+          upright.rest(),
+          upright.noRest(),
+          headline,
+          others,
+          reserve,
+          footprint,
+          band,
+          Verdict.of(upright, headline, others),
+          warnings,
+          LEFT_OUT);
+    }
+  }
+
+  private static List<Warning> warnings(
+      PreparedFly fly, Landing upright, Optional<FilmReserve> reserve) {
     List<Warning> warnings = new ArrayList<>(fly.sized().warnings());
     warnings.addAll(OrderOfWork.warnings(fly.sized(), fly.materials()));
     warnings.addAll(ModelRange.warnings(fly.body(), upright, reserve));
     reserve.filter(r -> r.path().isRough()).ifPresent(r -> warnings.add(rough(r)));
-    return new Estimate(
-        fly,
-        weight(fly.body()),
-        upright.outcome(),
-        upright.rest(),
-        upright.noRest(),
-        headline,
-        others,
-        reserve,
-        footprint,
-        band,
-        Verdict.of(upright, headline, others),
-        List.copyOf(warnings),
-        LEFT_OUT);
+    return List.copyOf(warnings);
   }
 
   private static Warning rough(FilmReserve reserve) {

@@ -92,6 +92,11 @@ public record RestSummary(
     return posture.equals(other.posture) ? keepsPostureTo * massMg : 0;
   }
 
+  /** The load that puts it under, mg; 0 unless it rests. */
+  public double sinksAtMg() {
+    return sinksAt * massMg;
+  }
+
   /** Less than this is not told, mm. */
   private static final double TOLD_MM = 0.05;
 

@@ -44,8 +44,14 @@ final class Verdict {
     if (headline.isClose()) {
       Headline.Way other =
           headline.ways().get(first.sits() == level ? 1 : 0); // the one that was not told yet
-      return " So it is set down gently and level; of %d casts %d leave it %s: which of them it will be hangs on how it comes down."
-          .formatted(headline.casts(), other.count(), words(other.sits()));
+      Sitting rival = headline.ways().get(first.sits() == level ? 0 : 1).sits();
+      String how =
+          headline
+              .decides(other.sits(), rival)
+              .map(d -> "so rather when it comes down " + d.words() + ".")
+              .orElse("which of them it will be hangs on how it comes down.");
+      return " So it is set down gently and level; of %d casts %d leave it %s: %s"
+          .formatted(headline.casts(), other.count(), words(other.sits()), how);
     }
     return first.sits() == level
         ? ""

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
@@ -12,6 +12,8 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.material.Form;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Wear;
+import ripplerest.core.quantity.Words;
+import ripplerest.core.rest.Outcome;
 import ripplerest.core.rest.Rest;
 
 /**
@@ -19,9 +21,10 @@ import ripplerest.core.rest.Rest;
  * estimated anew.
  *
  * @param now the fly as it is
- * @param soaked with each part in turn wet through, the one that costs most first
- * @param without each part in turn left off, its weight with it, the one that costs most first;
- *     what cannot be tied without it is not asked
+ * @param soaked with each part in turn wet through, and what the water joins together, the one that
+ *     costs most first
+ * @param without each part in turn left off, its weight with it, and what the water joins together,
+ *     the one that costs most first; what cannot be tied without it is not asked
  * @param heavier on a hook one wire heavier; empty if there is none
  * @param lean why it leans as it does; empty if it sinks
  */
@@ -31,8 +34,8 @@ public record WhatIfs(
     List<WhatIf> without,
     Optional<WhatIf> heavier,
     Optional<PitchBalance> lean) {
-  /** A fly floats by a part without which a third or more of its reserve is gone. */
-  private static final double FLOATS_BY = 1.0 / 3;
+  /** A fly floats by a part without which no more than this share of its reserve is left. */
+  private static final double FLOATS_BY = 2.0 / 3;
 
   /** A loss of film reserve smaller than this share is not worth naming. */
   private static final double WORTH_NAMING = 0.1;
@@ -45,10 +48,19 @@ public record WhatIfs(
   /**
    * One thing otherwise.
    *
-   * @param part what was changed
+   * @param parts what was changed
    * @param then how it sits so
    */
-  public record WhatIf(String part, RestSummary then) {}
+  public record WhatIf(List<String> parts, RestSummary then) {
+    public WhatIf {
+      parts = List.copyOf(parts);
+    }
+
+    /** Its parts, as they are told. */
+    public String words() {
+      return parts.stream().map(Words::of).collect(Collectors.joining(" and "));
+    }
+  }
 
   /** The part whose soaking costs most, if any costs enough to be named. */
   public Optional<WhatIf> weakest() {
@@ -57,33 +69,54 @@ public record WhatIfs(
         .filter(w -> w.then().bearsMg(now) < (1 - WORTH_NAMING) * now.bearsMg(now));
   }
 
-  /** The part that the fly floats by, if it floats by one. */
+  /** What the fly floats by, if it floats by one thing. */
   public Optional<WhatIf> floatsBy() {
     return without.stream()
         .findFirst()
-        .filter(
-            w ->
-                w.then().sinksAt() * w.then().massMg()
-                    < (1 - FLOATS_BY) * now.sinksAt() * now.massMg());
+        .filter(w -> w.then().sinksAtMg() < FLOATS_BY * now.sinksAtMg());
   }
 
-  /** How a fly sits with one part left off. */
-  public static RestSummary without(PreparedFly fly, int index) {
-    return RestSummary.of(leftOff(fly, index));
+  /** What the fly loses most without, its parts by themselves; empty if it sinks as it is. */
+  public static Optional<List<String>> mainstay(PreparedFly fly, Work work) {
+    if (RestSummary.posed(fly).outcome() != Outcome.RESTS) {
+      return Optional.empty();
+    }
+    return fly.pattern().names().stream()
+        .filter(name -> isLeftOff(fly, name))
+        .min(
+            Comparator.comparingDouble(
+                name -> {
+                  work.throwIfCancelled();
+                  return without(fly, List.of(name)).sinksAtMg();
+                }))
+        .map(List::of);
   }
 
-  /** Without a part and what is tied round it. */
-  private static PreparedFly leftOff(PreparedFly fly, int index) {
-    Part part = fly.pattern().parts().get(index);
+  /** How a fly sits with some of its parts left off, and what is tied round them. */
+  public static RestSummary without(PreparedFly fly, List<String> parts) {
+    return RestSummary.of(leftOff(fly, parts));
+  }
+
+  private static PreparedFly leftOff(PreparedFly fly, List<String> names) {
+    List<Part> off = names.stream().map(name -> part(fly, name)).toList();
     List<Part> left = new ArrayList<>(fly.pattern().parts());
-    left.remove(index);
-    if (part instanceof Part.Post) {
-      left.removeIf(Part.ParachuteHackle.class::isInstance);
-    }
-    if (part instanceof Part.Thorax) {
-      left.removeIf(Part.ThoraxCover.class::isInstance);
-    }
+    left.removeIf(part -> off.stream().anyMatch(o -> o == part || isTiedRound(part, o)));
     return fly.with(fly.pattern().withParts(left));
+  }
+
+  private static boolean isTiedRound(Part part, Part held) {
+    return held instanceof Part.Post && part instanceof Part.ParachuteHackle
+        || held instanceof Part.Thorax && part instanceof Part.ThoraxCover;
+  }
+
+  private static Part part(PreparedFly fly, String name) {
+    return fly.pattern().parts().get(fly.pattern().names().indexOf(name));
+  }
+
+  /** Every fly has thread and head. */
+  private static boolean isLeftOff(PreparedFly fly, String name) {
+    Part part = part(fly, name);
+    return !(part instanceof Part.Thread || part instanceof Part.Head);
   }
 
   /** Asks all of it. */
@@ -106,63 +139,70 @@ public record WhatIfs(
     }
 
     WhatIfs answer() {
-      List<String> names = fly.pattern().names();
-      all = 2 * names.size() + 3;
       LandedFly landed = LandedFly.of(fly);
       Optional<Rest> rest = landed.rest();
+      List<List<String>> each = fly.pattern().names().stream().map(List::of).toList();
+      List<List<String>> asked = new ArrayList<>(each);
+      asked.addAll(rest.map(this::joined).orElse(List.of()));
+      List<List<String>> soak =
+          asked.stream().filter(p -> p.stream().allMatch(this::soaks)).toList();
+      List<List<String>> leave =
+          asked.stream().filter(p -> p.stream().allMatch(n -> isLeftOff(fly, n))).toList();
+      all = soak.size() + leave.size() + 3;
       RestSummary now = sits(landed);
-      ToDoubleFunction<WhatIf> holds = w -> rest.map(r -> r.holds(w.part())).orElse(0.0);
-      List<WhatIf> soaked = new ArrayList<>();
-      for (int i = 0; i < names.size(); i++) {
-        if (soaks(fly.pattern().parts().get(i))) {
-          soaked.add(new WhatIf(names.get(i), soaked(i)));
-        } else {
-          tell();
-        }
-      }
+      Comparator<WhatIf> holdsMost =
+          Comparator.comparingDouble(
+              w ->
+                  -w.parts().stream()
+                      .mapToDouble(p -> rest.map(r -> r.holds(p)).orElse(0.0))
+                      .sum());
+      List<WhatIf> soaked = new ArrayList<>(soak.stream().map(this::soaked).toList());
       soaked.sort(
           Comparator.<WhatIf>comparingDouble(w -> w.then().bearsMg(now))
               .thenComparingDouble(w -> w.then().sinksAt())
-              .thenComparing(Comparator.comparingDouble(holds).reversed()));
-      List<WhatIf> without = new ArrayList<>();
-      for (int i = 0; i < names.size(); i++) {
-        String name = names.get(i);
-        without(i).ifPresent(then -> without.add(new WhatIf(name, then)));
-      }
+              .thenComparing(holdsMost));
+      List<WhatIf> without =
+          new ArrayList<>(
+              leave.stream().map(p -> new WhatIf(p, sits(LandedFly.of(leftOff(fly, p))))).toList());
       without.sort(
-          Comparator.<WhatIf>comparingDouble(w -> w.then().sinksAt() * w.then().massMg())
-              .thenComparing(Comparator.comparingDouble(holds).reversed()));
+          Comparator.<WhatIf>comparingDouble(w -> w.then().sinksAtMg())
+              .thenComparingInt(w -> w.parts().size())
+              .thenComparing(holdsMost));
       Optional<WhatIf> heavier = heavier();
       Optional<PitchBalance> lean = rest.map(r -> PitchBalance.of(fly, r));
       tell();
       return new WhatIfs(now, soaked, without, heavier, lean);
     }
 
+    /** What the water joins, and what can be told of together; not the whole of the fly. */
+    private List<List<String>> joined(Rest rest) {
+      List<String> names = fly.pattern().names().stream().filter(n -> isLeftOff(fly, n)).toList();
+      return rest.held().stream()
+          .map(h -> h.parts().stream().filter(names::contains).toList())
+          .filter(parts -> parts.size() > 1 && parts.size() < names.size())
+          .toList();
+    }
+
     /** Wire and beads take up no water. */
-    private static boolean soaks(Part part) {
-      Form form = PartKind.of(part).form();
+    private boolean soaks(String name) {
+      Form form = PartKind.of(part(fly, name)).form();
       return form != Form.STRAND && form != Form.SOLID;
     }
 
-    /** Without this part and what is tied round it; empty for what every fly has. */
-    private Optional<RestSummary> without(int index) {
-      Part part = fly.pattern().parts().get(index);
-      if (part instanceof Part.Thread || part instanceof Part.Head) {
-        tell();
-        return Optional.empty();
+    /** Only these parts wet through, others of the same material stay as they are. */
+    private WhatIf soaked(List<String> parts) {
+      PreparedFly soaked = fly;
+      for (String name : parts) {
+        Part part = part(fly, name);
+        Material wet = fly.materials().get(part.material()).worn(Wear.SOAKED);
+        String id = wet.id() + SOAKED;
+        int index = fly.pattern().names().indexOf(name);
+        soaked =
+            soaked
+                .with(soaked.sized().withPart(index, part.withMaterial(id)))
+                .with(soaked.materials().with(wet.named(id)));
       }
-      return Optional.of(sits(LandedFly.of(leftOff(fly, index))));
-    }
-
-    /** Only this part wet through, others of the same material stay as they are. */
-    private RestSummary soaked(int index) {
-      Part part = fly.pattern().parts().get(index);
-      Material wet = fly.materials().get(part.material()).worn(Wear.SOAKED);
-      String name = wet.id() + SOAKED;
-      return sits(
-          LandedFly.of(
-              fly.with(fly.sized().withPart(index, part.withMaterial(name)))
-                  .with(fly.materials().with(wet.named(name)))));
+      return new WhatIf(parts, sits(LandedFly.of(soaked)));
     }
 
     private Optional<WhatIf> heavier() {
@@ -172,7 +212,7 @@ public record WhatIfs(
         return Optional.empty();
       }
       Pattern heavier = pattern.withHook(pattern.hook().withWire(steps));
-      return Optional.of(new WhatIf("hook", sits(LandedFly.of(fly.with(heavier)))));
+      return Optional.of(new WhatIf(List.of("hook"), sits(LandedFly.of(fly.with(heavier)))));
     }
 
     private RestSummary sits(LandedFly landed) {

@@ -3,6 +3,7 @@ package ripplerest.core.question;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import ripplerest.core.advice.Disagreement;
 import ripplerest.core.advice.FootprintMatch;
 import ripplerest.core.advice.Goal;
@@ -65,13 +66,24 @@ public enum Question {
 
   /** The answer; refuses first, before any work is done, what it cannot be asked with. */
   public Answer answer(Details with, PreparedFly fly, Work work) {
+    return answer(with, fly, work, early -> {});
+  }
+
+  /**
+   * The same for somebody who does not wait.
+   *
+   * @param early told what is known of the whole estimate while the rest of it is on its way
+   */
+  public Answer answer(Details with, PreparedFly fly, Work work, Consumer<Answer> early) {
     check(with, fly.sized());
     work.throwIfCancelled();
     return switch (this) {
       case WHOLE ->
           new Answer.Whole(
               Estimator.estimate(
-                  fly, new Options(Options.Depth.FULL, with.seed(), Options.BAND, work)));
+                  fly,
+                  new Options(Options.Depth.FULL, with.seed(), Options.BAND, work),
+                  e -> early.accept(new Answer.Whole(e))));
       case WHAT_IF -> new Answer.WhatIf(WhatIfs.of(fly, work));
       case LANDING ->
           new Answer.Landing(

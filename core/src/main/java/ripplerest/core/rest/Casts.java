@@ -30,18 +30,31 @@ public record Casts(
     return new Casts(25, 35, touchdownFactor, 0.35);
   }
 
+  /**
+   * How a fly came down once.
+   *
+   * @param pitchRad tail down is positive, −π/2 to π/2
+   * @param rollRad about upright, −π to π
+   * @param touchdownFactor weights with which the water pushed back
+   */
+  public record Cast(double pitchRad, double rollRad, double touchdownFactor) {
+    /** Follows it to where it ends. */
+    Landing land(RestFinder finder, List<Rest> known) {
+      return finder.land(new Attitude("a cast", pitchRad, rollRad), touchdownFactor, known);
+    }
+  }
+
   /** A touchdown factor of one cast. */
   public double drawFactor(SplittableRandom random) {
     double cast = touchdownFactor * Math.exp(touchdownSpread * random.nextGaussian());
     return Math.max(LIGHTEST, Math.min(HARDEST, cast));
   }
 
-  /** Draws one landing and follows it. */
-  Landing land(RestFinder finder, SplittableRandom random, List<Rest> known) {
+  /** Draws one cast. */
+  Cast draw(SplittableRandom random) {
     double pitch = Math.toRadians(pitchSpreadDeg * random.nextGaussian());
     double roll = Math.toRadians(rollSpreadDeg * random.nextGaussian());
     double held = Math.max(-Math.PI / 2, Math.min(Math.PI / 2, pitch));
-    Attitude attitude = new Attitude("a cast", held, Math.IEEEremainder(roll, 2 * Math.PI));
-    return finder.land(attitude, drawFactor(random), known);
+    return new Cast(held, Math.IEEEremainder(roll, 2 * Math.PI), drawFactor(random));
   }
 }

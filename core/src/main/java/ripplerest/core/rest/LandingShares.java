@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
@@ -17,8 +18,10 @@ import ripplerest.core.quantity.Together;
  * @param shares rests that came about, the most frequent first
  * @param sunk landings after which it sank
  * @param unsettled landings after which no balance was found
+ * @param falls every landing by itself
  */
-public record LandingShares(int throwsMade, List<Share> shares, int sunk, int unsettled) {
+public record LandingShares(
+    int throwsMade, List<Share> shares, int sunk, int unsettled, List<Fall> falls) {
   private static final int WORKERS = 2;
 
   /** Standard normal deviate that leaves a tenth on either side. */
@@ -33,6 +36,14 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
   public record Share(Rest rest, int count) {}
 
   /**
+   * One landing.
+   *
+   * @param cast how it came down
+   * @param sits how it ended
+   */
+  public record Fall(Casts.Cast cast, Sitting sits) {}
+
+  /**
    * A share with its statistical error.
    *
    * @param share of all landings, 0 to 1
@@ -43,20 +54,21 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
 
   public LandingShares {
     shares = List.copyOf(shares);
+    falls = List.copyOf(falls);
   }
 
   /** Share of the landings that came to a posture. */
   public Ratio of(Posture posture) {
     int n = shares.stream().filter(s -> s.rest().posture() == posture).mapToInt(Share::count).sum();
-    return ratio(n);
+    return ratio(n, throwsMade);
   }
 
   /**
    * A count as a share: Wilson's interval (E. B. Wilson, J. Am. Stat. Assoc. 22 (1927) 209), which
    * stays inside 0 and 1.
    */
-  public Ratio ratio(int count) {
-    double n = Math.max(1, throwsMade);
+  public static Ratio ratio(int count, int landings) {
+    double n = Math.max(1, landings);
     double p = count / n;
     double z = TENTH * TENTH / n;
     double middle = (p + z / 2) / (1 + z);
@@ -84,8 +96,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
       BooleanSupplier cancelled) {
     SplittableRandom random = new SplittableRandom(seed);
     List<SplittableRandom> each = IntStream.range(0, count).mapToObj(i -> random.split()).toList();
-    java.util.concurrent.atomic.AtomicInteger done =
-        new java.util.concurrent.atomic.AtomicInteger();
+    AtomicInteger done = new AtomicInteger();
     List<Tally> tallies =
         Together.map(
             IntStream.range(0, WORKERS).boxed().toList(),
@@ -93,7 +104,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
               Tally tally = new Tally(known);
               RestFinder finder = finders.get();
               for (int i = w; i < count && !cancelled.getAsBoolean(); i += WORKERS) {
-                tally.add(casts.land(finder, each.get(i), tally.rests));
+                tally.follow(casts.draw(each.get(i)), finder);
                 landed.accept(done.incrementAndGet());
               }
               return tally;
@@ -109,7 +120,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
   private static final class Tally {
     final List<Rest> rests;
     private final List<Integer> counts = new ArrayList<>();
-    private int landings;
+    private final List<Fall> falls = new ArrayList<>();
     private int sunk;
     private int unsettled;
 
@@ -118,8 +129,9 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
       known.forEach(r -> counts.add(0));
     }
 
-    void add(Landing landing) {
-      landings++;
+    void follow(Casts.Cast cast, RestFinder finder) {
+      Landing landing = cast.land(finder, rests);
+      falls.add(new Fall(cast, Sitting.of(landing.outcome(), landing.rest().map(Rest::posture))));
       if (landing.rest().isPresent()) {
         add(landing.rest().get(), 1);
       } else if (landing.outcome() == Outcome.SINKS) {
@@ -130,7 +142,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
     }
 
     void add(Tally other) {
-      landings += other.landings;
+      falls.addAll(other.falls);
       sunk += other.sunk;
       unsettled += other.unsettled;
       for (int i = 0; i < other.rests.size(); i++) {
@@ -157,7 +169,7 @@ public record LandingShares(int throwsMade, List<Share> shares, int sunk, int un
         }
       }
       shares.sort(Comparator.comparingInt(Share::count).reversed());
-      return new LandingShares(landings, shares, sunk, unsettled);
+      return new LandingShares(falls.size(), shares, sunk, unsettled, falls);
     }
   }
 }

@@ -221,4 +221,25 @@ class EstimatorTest {
     assertThat(parachute.headline().orElseThrow().casts()).isEqualTo(8);
     assertThat(parachute.verdict().toString()).doesNotContain("casts");
   }
+
+  /** Whoever waits is told what eight casts come to, then more of them, and the band last. */
+  @Test
+  void aHeadlineIsSharpenedAsItsCastsComeIn() {
+    List<Estimate> early = new ArrayList<>();
+    PreparedFly fly = Flies.prepared(Flies.of("forward-plume", 14), Flies.GEL);
+    Options options = new Options(Options.Depth.FULL, 1, 4, Work.unwatched());
+    Estimate last = Estimator.estimate(fly, options, early::add);
+    assertThat(early)
+        .extracting(e -> e.headline().orElseThrow().casts())
+        .startsWith(8, 16)
+        .isSorted()
+        .endsWith(last.headline().orElseThrow().casts());
+    assertThat(early).allMatch(e -> e.band().isEmpty());
+    assertThat(last.band()).isPresent();
+    for (Headline.Way way : last.headline().orElseThrow().ways()) {
+      assertThat(Stream.concat(last.rest().stream(), last.others().stream()))
+          .as("what casts come to can be looked at")
+          .anyMatch(r -> Sitting.of(r.posture()) == way.sits());
+    }
+  }
 }

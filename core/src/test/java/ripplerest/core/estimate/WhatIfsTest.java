@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,9 +28,29 @@ class WhatIfsTest {
   void theWeakestLinkIsWhatHoldsTheFlyUp(String style, String part) {
     for (int size : new int[] {12, 14, 16}) {
       WhatIfs answer = ask(Flies.of(style, size));
-      assertThat(answer.weakest().orElseThrow().part()).isEqualTo(part);
-      assertThat(answer.soaked()).hasSize(Flies.of(style, size).parts().size());
+      assertThat(answer.weakest().orElseThrow().parts()).contains(part);
+      assertThat(answer.soaked())
+          .filteredOn(w -> w.parts().size() == 1)
+          .hasSize(Flies.of(style, size).parts().size());
     }
+  }
+
+  /** What the water joins holds together: it is asked about together too. */
+  @Test
+  void whatTheWaterJoinsIsLeftOffTogether() {
+    WhatIfs answer = ask(Flies.of("parachute", 14));
+    List<WhatIfs.WhatIf> joined =
+        answer.without().stream().filter(w -> w.parts().size() > 1).toList();
+    assertThat(joined).isNotEmpty();
+    for (WhatIfs.WhatIf group : joined) {
+      assertThat(answer.soaked()).extracting(WhatIfs.WhatIf::parts).contains(group.parts());
+      assertThat(group.then().massMg()).isLessThan(answer.now().massMg());
+      assertThat(group.then().sinksAt()).isLessThan(answer.now().sinksAt());
+    }
+    assertThat(
+            WhatIfs.mainstay(
+                Flies.prepared(Flies.of("flat-plume", 10), Flies.GEL), Work.unwatched()))
+        .contains(List.of("flat-wing"));
   }
 
   // Common practice, no source.
@@ -37,7 +58,11 @@ class WhatIfsTest {
   void aSoakedTailHoldsLess() {
     WhatIfs answer = ask(Flies.of("upright-collar", 14));
     RestSummary soaked =
-        answer.soaked().stream().filter(w -> w.part().equals("tail")).findFirst().get().then();
+        answer.soaked().stream()
+            .filter(w -> w.parts().equals(List.of("tail")))
+            .findFirst()
+            .get()
+            .then();
     assertThat(soaked.bearsMg(answer.now())).isLessThan(answer.now().bearsMg(answer.now()));
     assertThat(soaked.massMg()).isGreaterThan(answer.now().massMg());
   }

@@ -85,7 +85,7 @@ class LandingSharesTest {
   // with z = 1.2816 lies between 0.855 and 0.932.
   @Test
   void theErrorOfAShareIsWilsons() {
-    LandingShares.Ratio ratio = new LandingShares(100, List.of(), 10, 0).ratio(90);
+    LandingShares.Ratio ratio = LandingShares.ratio(90, 100);
     assertThat(ratio.share()).isEqualTo(0.9);
     assertThat(ratio.low()).isCloseTo(0.855, within(0.001));
     assertThat(ratio.high()).isCloseTo(0.932, within(0.001));

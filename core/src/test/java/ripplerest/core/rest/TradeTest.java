@@ -180,8 +180,8 @@ class TradeTest {
       WhatIfs asked =
           WhatIfs.of(Flies.prepared(Flies.of(style, size), Flies.GEL), Work.unwatched());
       assertThat(asked.floatsBy()).isPresent();
-      String by = asked.floatsBy().orElseThrow().part();
-      assertThat(by).isIn("flat-wing", "forward-plume");
+      assertThat(asked.floatsBy().orElseThrow().parts())
+          .containsAnyOf("flat-wing", "forward-plume");
     }
   }
 
@@ -190,9 +190,9 @@ class TradeTest {
   void hollowHairIsWhatASedgeFloatsBy(int size) {
     Pattern sedge = Flies.of("hair-wing-sedge", size);
     WhatIfs asked = WhatIfs.of(Flies.prepared(sedge, Flies.GEL), Work.unwatched());
-    assertThat(asked.without().get(0).part()).isIn("hair-wing", "collar-hackle");
+    assertThat(asked.without().get(0).parts()).containsAnyOf("hair-wing", "collar-hackle");
     assertThat(asked.without())
-        .filteredOn(w -> w.part().equals("hair-wing"))
+        .filteredOn(w -> w.parts().equals(List.of("hair-wing")))
         .allMatch(w -> w.then().sinksAt() < 0.8 * asked.now().sinksAt());
   }
 

@@ -28,7 +28,8 @@ public record ChangesView(
 
   /**
    * A change: its words, the pattern document with it made, how the fly sits then, how much of what
-   * was wanted it has, and what it costs: weight mg, tying seconds (assumption), feather mm.
+   * was wanted it has, what it costs: weight mg, tying seconds (assumption), feather mm, and how it
+   * sits without what it loses most without; null where it does not rest.
    */
   public record ReachView(
       String words,
@@ -38,7 +39,8 @@ public record ChangesView(
       double effort,
       double moreMg,
       double moreSeconds,
-      double moreFeatherMm) {}
+      double moreFeatherMm,
+      WhatIfsView.WhatIfView without) {}
 
   static ChangesView of(SmallestChanges found, PreparedFly fly) {
     Goal goal = found.goal();
@@ -63,7 +65,8 @@ public record ChangesView(
         Words.rounded(c.effort(), 2),
         Words.rounded(c.sits().massMg() - found.now().massMg(), 1),
         Math.round(TyingTime.seconds(c.pattern().pattern()) - TyingTime.seconds(fly.pattern())),
-        Math.round(feather(c.pattern()) - feather(fly.sized())));
+        Math.round(feather(c.pattern()) - feather(fly.sized())),
+        c.without().map(w -> WhatIfsView.whatIf(w, c.sits())).orElse(null));
   }
 
   private static double feather(SizedPattern sized) {

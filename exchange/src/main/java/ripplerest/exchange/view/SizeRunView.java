@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ripplerest.core.advice.SizeRun;
 import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.RestSummary;
 import ripplerest.core.outline.Outliner;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Words;
@@ -15,7 +16,8 @@ public record SizeRunView(List<RunRowView> rows) {
 
   /**
    * One size: what stops it, or nothing; posture, heights mm, angles degrees, reserves in its own
-   * weight, and the lines to draw. Numbers are 0 where it sinks.
+   * weight, how it sits without what the pattern loses most without on its own hook (null where it
+   * does not rest), and the lines to draw. Numbers are 0 where it sinks.
    */
   public record RunRowView(
       int size,
@@ -28,6 +30,7 @@ public record SizeRunView(List<RunRowView> rows) {
       double keepsPostureTo,
       double sinksAt,
       double massMg,
+      WhatIfsView.WhatIfView without,
       EstimateView.HookView measure,
       OutlineView outline) {}
 
@@ -49,6 +52,7 @@ public record SizeRunView(List<RunRowView> rows) {
         tenths(e.reserve().map(FilmReserve::keepsPostureTo)),
         tenths(e.reserve().map(FilmReserve::sinksAt)),
         view.massMg(),
+        row.without().map(w -> WhatIfsView.whatIf(w, RestSummary.of(e))).orElse(null),
         view.hook(),
         OutlineView.of(Outliner.of(e)));
   }

@@ -15,19 +15,21 @@ import ripplerest.core.rest.Sitting;
  * leans. Angles degrees, heights mm, masses mg, reserves in the fly's own weight.
  *
  * @param now the fly as it is
- * @param weakest name of the part whose soaking costs most; empty if none costs much
- * @param soaked each part in turn wet through, the one that costs most first
- * @param floatsBy name of the part without which a third of the reserve or more is gone; empty if
- *     none
- * @param without each part in turn left off, the one that costs most first
+ * @param weakest names of what costs most when soaked; empty if nothing costs much
+ * @param soaked each part in turn wet through, and what the water joins together, the one that
+ *     costs most first
+ * @param floatsBy names of what the fly floats by: without it a third of the reserve or more is
+ *     gone; empty if nothing
+ * @param without each part in turn left off, and what the water joins together, the one that costs
+ *     most first
  * @param heavier one wire heavier; null if there is none
  * @param lean why it leans; null unless it rests
  */
 public record WhatIfsView(
     SitsView now,
-    String weakest,
+    List<String> weakest,
     List<WhatIfView> soaked,
-    String floatsBy,
+    List<String> floatsBy,
     List<WhatIfView> without,
     WhatIfView heavier,
     LeanView lean) {
@@ -47,7 +49,7 @@ public record WhatIfsView(
    * One thing otherwise: how the fly sits then, and its film reserve, both against the fly as it
    * is.
    */
-  public record WhatIfView(String part, SitsView then, Sentence sits, String reserve) {}
+  public record WhatIfView(List<String> parts, SitsView then, Sentence sits, String reserve) {}
 
   /** Why it leans, in words, with what holds it where and what would change it. */
   public record LeanView(
@@ -62,17 +64,17 @@ public record WhatIfsView(
   static WhatIfsView of(WhatIfs w) {
     return new WhatIfsView(
         sits(w.now()),
-        w.weakest().map(WhatIfs.WhatIf::part).orElse(""),
+        w.weakest().map(WhatIfs.WhatIf::parts).orElse(List.of()),
         w.soaked().stream().map(s -> whatIf(s, w.now())).toList(),
-        w.floatsBy().map(WhatIfs.WhatIf::part).orElse(""),
+        w.floatsBy().map(WhatIfs.WhatIf::parts).orElse(List.of()),
         w.without().stream().map(s -> whatIf(s, w.now())).toList(),
         w.heavier().map(h -> whatIf(h, w.now())).orElse(null),
         w.lean().map(WhatIfsView::lean).orElse(null));
   }
 
-  private static WhatIfView whatIf(WhatIfs.WhatIf w, RestSummary now) {
+  static WhatIfView whatIf(WhatIfs.WhatIf w, RestSummary now) {
     return new WhatIfView(
-        w.part(), sits(w.then()), w.then().sitsAgainst(now), w.then().reserveAgainst(now));
+        w.parts(), sits(w.then()), w.then().sitsAgainst(now), w.then().reserveAgainst(now));
   }
 
   static SitsView sits(RestSummary s) {
