@@ -40,15 +40,25 @@ final class Overlaps {
 
   /** A slice as a short upright cylinder. */
   private record Disc(Vector3D at, Vector3D along, double half, double radius) {
+    double reach() {
+      return radius + half;
+    }
+
+    /** Whether a point lies in it; plain sums, since millions are asked. */
     boolean holds(Vector3D p) {
-      Vector3D from = p.subtract(at);
-      double up = from.dotProduct(along);
-      return Math.abs(up) <= half && from.getNormSq() - up * up < radius * radius;
+      double x = p.getX() - at.getX();
+      double y = p.getY() - at.getY();
+      double z = p.getZ() - at.getZ();
+      double up = x * along.getX() + y * along.getY() + z * along.getZ();
+      return Math.abs(up) <= half && x * x + y * y + z * z - up * up < radius * radius;
     }
 
     boolean isNear(Disc other) {
-      double reach = radius + half + other.radius + other.half;
-      return at.distanceSq(other.at) < reach * reach;
+      double reach = reach() + other.reach();
+      double x = other.at.getX() - at.getX();
+      double y = other.at.getY() - at.getY();
+      double z = other.at.getZ() - at.getZ();
+      return x * x + y * y + z * z < reach * reach;
     }
   }
 
@@ -119,6 +129,11 @@ final class Overlaps {
   }
 
   private static boolean isIn(List<Disc> discs, Vector3D p) {
-    return discs.stream().anyMatch(d -> d.holds(p));
+    for (Disc disc : discs) {
+      if (disc.holds(p)) {
+        return true;
+      }
+    }
+    return false;
   }
 }

@@ -3,6 +3,7 @@ package ripplerest.core.dressing;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -63,9 +64,11 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
           Part.Head.class);
 
   private static final Map<String, PartKind> ALL = new LinkedHashMap<>();
+  private static final Map<Class<?>, PartKind> BY_TYPE = new HashMap<>();
 
   static {
     TYPES.stream().map(PartKind::read).forEach(kind -> ALL.put(kind.id, kind));
+    ALL.values().forEach(kind -> BY_TYPE.put(kind.type, kind));
     if (ALL.size() != Part.class.getPermittedSubclasses().length) {
       throw new IllegalStateException("a kind of part has no place in the order of tying");
     }
@@ -132,7 +135,7 @@ public record PartKind(String id, Form form, List<Field> fields, Class<? extends
   }
 
   public static PartKind of(Part part) {
-    return ALL.get(id(part.getClass()));
+    return BY_TYPE.get(part.getClass());
   }
 
   /** How people call it. */

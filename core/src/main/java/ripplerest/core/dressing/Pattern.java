@@ -1,7 +1,9 @@
 package ripplerest.core.dressing;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -69,17 +71,23 @@ public record Pattern(
    */
   public List<String> names() {
     List<String> names = new ArrayList<>();
+    Map<String, Integer> seen = new HashMap<>();
     for (Part part : parts) {
       String kind = part.kind();
-      long before = names.stream().filter(n -> kindOf(n).equals(kind)).count();
-      names.add(before == 0 ? kind : kind + "-" + (before + 1));
+      int nth = seen.merge(kind, 1, Integer::sum);
+      names.add(nth == 1 ? kind : kind + "-" + nth);
     }
     return names;
   }
 
   /** The kind in a part's name. */
   public static String kindOf(String name) {
-    return name.replaceFirst("-\\d+$", "");
+    int end = name.length();
+    while (end > 0 && Character.isDigit(name.charAt(end - 1))) {
+      end--;
+    }
+    boolean isNumbered = end < name.length() && end > 0 && name.charAt(end - 1) == '-';
+    return isNumbered ? name.substring(0, end - 1) : name;
   }
 
   /** The part of this name, if the pattern has one. */

@@ -55,6 +55,7 @@ public final class FilmSolver {
   private final Water water;
   private final FlyBody body;
   private final Vector3D centreOfMass;
+  private final double weight;
   private final Fibres fibres;
   private final Slices slices;
   private final Sheet sheet;
@@ -87,6 +88,7 @@ public final class FilmSolver {
     this.water = water;
     this.body = body;
     this.centreOfMass = body.centreOfMass();
+    this.weight = body.massMg() * Water.GRAVITY;
     this.fibres = new Fibres(body.fibres(), centreOfMass, wetting, water, mesh);
     this.slices = new Slices(body.members(), centreOfMass, wetting, water);
     int stations = 2 * fibres.count + slices.nodes;
@@ -106,7 +108,7 @@ public final class FilmSolver {
 
   /** Of the fly, µN. */
   public double weight() {
-    return body.massMg() * Water.GRAVITY;
+    return weight;
   }
 
   public FlyBody body() {
@@ -167,7 +169,7 @@ public final class FilmSolver {
   /** How far all forces together may still move in a sweep, µN. */
   public void setTolerance(double microNewtons) {
     tolerance = microNewtons;
-    rough = microNewtons > ROUGH_SHARE * weight();
+    rough = microNewtons > ROUGH_SHARE * weight;
   }
 
   /**

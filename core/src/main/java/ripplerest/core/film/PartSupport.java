@@ -17,15 +17,23 @@ final class PartSupport {
 
   /** Parts whose thick members the water joins, each set of two or more. */
   static List<Set<String>> joined(FlyBody body, Slices slices, FilmState state) {
+    int members = body.members().size();
+    boolean[] asked = new boolean[members * members]; // pairs that are joined, or of one part
+    for (int m = 0; m < members; m++) {
+      for (int n = 0; n < members; n++) {
+        asked[m * members + n] = body.members().get(m).part().equals(body.members().get(n).part());
+      }
+    }
     List<Set<String>> sets = new ArrayList<>();
     for (int k = 0; k < slices.count; k++) {
       for (int l = 0; l < k && state.taken[k]; l++) {
-        if (state.taken[l] && slices.member[k] != slices.member[l]) {
-          String here = body.members().get(slices.member[k]).part();
-          String there = body.members().get(slices.member[l]).part();
-          if (!here.equals(there) && slices.apart(k, l) < BRIDGED_MM) {
-            join(sets, here, there);
-          }
+        int pair = slices.member[k] * members + slices.member[l];
+        if (state.taken[l] && !asked[pair] && slices.apart(k, l) < BRIDGED_MM) {
+          asked[pair] = true;
+          join(
+              sets,
+              body.members().get(slices.member[k]).part(),
+              body.members().get(slices.member[l]).part());
         }
       }
     }

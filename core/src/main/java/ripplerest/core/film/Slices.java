@@ -73,7 +73,9 @@ final class Slices {
   /** Share of an endless cylinder's dent that a slice's own surroundings make. */
   private final double[] own;
 
+  private final double[] radius;
   private final CylinderLaw[] facing;
+  private final boolean[] near;
 
   private final double ell;
   private final Wetting wetting;
@@ -104,7 +106,9 @@ final class Slices {
     member = new int[count];
     at = new double[3 * count];
     pull = new double[count];
+    radius = new double[count];
     facing = new CylinderLaw[count];
+    near = new boolean[count];
     joined = new boolean[count];
     own = new double[count];
     int[] starts = new int[count + 1];
@@ -114,6 +118,7 @@ final class Slices {
     for (int k = 0; k < count; k++) {
       Slice s = bodies.get(k);
       member[k] = memberOf.get(k);
+      radius[k] = s.radiusMm();
       pull[k] = water.tension() * s.lengthMm() * s.open();
       System.arraycopy(s.at().subtract(centre).toArray(), 0, at, 3 * k, 3);
       joined[k] = k > 0 && isJoined(k);
@@ -244,7 +249,7 @@ final class Slices {
   double clearance(int g, FilmState state) {
     double least = Double.POSITIVE_INFINITY;
     for (int k = first[g]; k < first[g + 1]; k++) {
-      least = Math.min(least, state.taken[k] ? 0 : z[k] - bodies.get(k).radiusMm());
+      least = Math.min(least, state.taken[k] ? 0 : z[k] - radius[k]);
     }
     return least;
   }
@@ -328,13 +333,10 @@ final class Slices {
   boolean remember(FilmState state, ContactLine line) {
     boolean changed = false;
     for (int k = 0; k < count; k++) {
-      double radius = bodies.get(k).radiusMm();
-      if (!state.taken[k] && depth[k] >= -radius) {
+      if (!state.taken[k] && depth[k] >= -radius[k]) {
         state.taken[k] = changed = true;
       }
-      double holds = ell * laws.of(k, ContactLine.ADVANCING, state.soaked[member[k]]).holdsFrom();
-      double wetFrom = holds < -radius ? holds : WET_FROM * radius;
-      if (state.taken[k] && depth[k] > wetFrom) {
+      if (state.taken[k] && depth[k] > wetFrom(k, state)) {
         state.wet[k] = true;
       } else if (line != ContactLine.ADVANCING && state.wet[k] && film[k] == 0 && total[k] == 0) {
         state.wet[k] = false;
@@ -347,6 +349,12 @@ final class Slices {
     return spread(state, line) | changed;
   }
 
+  /** Depth of the axis from which a slice that the film holds gets wet, mm. */
+  private double wetFrom(int k, FilmState state) {
+    double holds = ell * laws.of(k, ContactLine.ADVANCING, state.soaked[member[k]]).holdsFrom();
+    return holds < -radius[k] ? holds : WET_FROM * radius[k];
+  }
+
   /**
    * Spreads the film from where it holds to all along a member that it would hold too, and a little
    * farther; beyond that it has let go.
@@ -354,7 +362,7 @@ final class Slices {
    * @return whether it took hold of anything on which it pulls
    */
   private boolean spread(FilmState state, ContactLine line) {
-    boolean[] near = new boolean[count];
+    Arrays.fill(near, false);
     boolean pulls = false;
     for (int way = 1; way >= -1; way -= 2) {
       double left = -1; // how far the film still reaches, mm
@@ -363,10 +371,9 @@ final class Slices {
         if (!joined[way > 0 ? k : Math.min(k + 1, count - 1)]) {
           left = -1;
         }
-        CylinderLaw law = laws.of(k, state, line);
         boolean reached = state.taken[k] || left >= 0;
         left =
-            reached && depth[k] / ell >= law.holdsFrom()
+            reached && depth[k] / ell >= laws.of(k, state, line).holdsFrom()
                 ? REACH * ell
                 : left - bodies.get(k).lengthMm();
         near[k] |= left >= 0;
@@ -384,9 +391,7 @@ final class Slices {
     double dx = x[k] - x[l];
     double dy = y[k] - y[l];
     double dz = z[k] - z[l];
-    return Math.sqrt(dx * dx + dy * dy + dz * dz)
-        - bodies.get(k).radiusMm()
-        - bodies.get(l).radiusMm();
+    return Math.sqrt(dx * dx + dy * dy + dz * dz) - radius[k] - radius[l];
   }
 
   void reset() {
