@@ -94,7 +94,7 @@ public final class RestFinder {
       state = landed.state().copy(); // caught where it was pressed to, lines pinned on the way up
     }
     Pose from = receding.isEmpty() ? landed.pose() : low.pose();
-    Settled settled = settler.settle(from, state, ContactLine.MEAN, 1, Settler.ROUGH);
+    Settled settled = settler.goOn(from, state, ContactLine.MEAN, Settler.ROUGH, low.stiffness());
     for (Rest rest : known) {
       if (settled.outcome() == Outcome.RESTS && isNear(rest, settled.pose())) {
         return rests(attitude, landed, rest);
@@ -105,7 +105,8 @@ public final class RestFinder {
             && settled.outcome() == Outcome.RESTS
             && film.evaluations() - first < MOST_POSES;
         i++) {
-      settled = settler.settle(settled.pose(), state, ContactLine.MEAN, 1, Settler.EXACT);
+      settled =
+          settler.goOn(settled.pose(), state, ContactLine.MEAN, Settler.EXACT, settled.stiffness());
       if (settled.outcome() == Outcome.RESTS) {
         Rest rest =
             examine(attitude, landed.pressed(), settled.pose(), state, ending(low), receding);
@@ -230,7 +231,10 @@ public final class RestFinder {
     film.pin(state, ContactLine.MEAN);
     film.holdPlaces(true);
     RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
-    Rest.Stiffness pinned = oneByOne(stiffness(pose, state, ContactLine.PINNED));
+    Rest.Stiffness pinned =
+        count.crossing() == 0
+            ? oneByOne(stiffness) // nothing to pin
+            : oneByOne(stiffness(pose, state, ContactLine.PINNED));
     film.holdPlaces(false);
     Rest.Proof proof =
         new Rest.Proof(
@@ -241,7 +245,7 @@ public final class RestFinder {
             pending,
             caught);
     FilmState above = state.copy();
-    Settled high = settler.settle(pose, above, ContactLine.ADVANCING, 1, Settler.FAIR);
+    Settled high = settler.goOn(pose, above, ContactLine.ADVANCING, Settler.FAIR, stiffness);
     return new Rest(
         from,
         pressed,

@@ -63,8 +63,15 @@ final class Settler {
    * @param residual what is left, µN, over one shank for the moments
    * @param pending state changes still due
    * @param steps taken
+   * @param stiffness as far as the way there told it, for who goes on from there; null where not
    */
-  record Settled(Outcome outcome, Pose pose, double[] residual, int pending, int steps) {}
+  record Settled(
+      Outcome outcome,
+      Pose pose,
+      double[] residual,
+      int pending,
+      int steps,
+      RealMatrix stiffness) {}
 
   /**
    * Settles from a pose; {@code state} is changed along the way.
@@ -76,10 +83,20 @@ final class Settler {
     return settle(start, state, line, load, accuracy, MAX_STEPS);
   }
 
+  /**
+   * The same from where another way ended, under the weight of the fly.
+   *
+   * @param stiffness there, about; null where it is not known
+   */
+  Settled goOn(
+      Pose start, FilmState state, ContactLine line, double accuracy, RealMatrix stiffness) {
+    return settle(start, state, line, 1, accuracy, MAX_STEPS, false, stiffness);
+  }
+
   /** The same, given up after so many steps. */
   Settled settle(
       Pose start, FilmState state, ContactLine line, double load, double accuracy, int mostSteps) {
-    return settle(start, state, line, load, accuracy, mostSteps, false);
+    return settle(start, state, line, load, accuracy, mostSteps, false, null);
   }
 
   /**
@@ -88,7 +105,7 @@ final class Settler {
    * @return whose first residual is all that lifts it, µN
    */
   Settled turn(Pose start, FilmState state, ContactLine line, double accuracy, int mostSteps) {
-    return settle(start, state, line, 0, accuracy, mostSteps, true);
+    return settle(start, state, line, 0, accuracy, mostSteps, true, heldStiffness);
   }
 
   private Settled settle(
@@ -98,7 +115,8 @@ final class Settler {
       double load,
       double accuracy,
       int mostSteps,
-      boolean held) {
+      boolean held,
+      RealMatrix guess) {
     FilmSolver film = balance.film();
     double close = accuracy * (held ? 1 : load) * balance.weight();
     film.setTolerance(0.2 * close);
@@ -108,7 +126,7 @@ final class Settler {
     if (held) {
       close = Math.max(close, accuracy * Math.abs(g[0]));
     }
-    RealMatrix stiffness = held ? heldStiffness : null;
+    RealMatrix stiffness = guess == null ? null : guess.copy();
     double radius = FIRST_STEP_MM;
     int age = 0;
     int pending = 0;
@@ -128,10 +146,10 @@ final class Settler {
         }
       } else if (there) {
         heldStiffness = stiffness;
-        return new Settled(Outcome.RESTS, pose, g, pending, n);
+        return new Settled(Outcome.RESTS, pose, g, pending, n, stiffness);
       }
       if (pose.heaveMm() < -deepest) {
-        return new Settled(Outcome.SINKS, pose, g, pending, n);
+        return new Settled(Outcome.SINKS, pose, g, pending, n, null);
       }
       if (stiffness == null || age >= REFRESH) {
         stiffness = balance.roughStiffness(pose, state, line, load, g);
@@ -161,7 +179,7 @@ final class Settler {
       balance.pass(pose, state);
     }
     heldStiffness = null;
-    return new Settled(Outcome.UNSETTLED, pose, g, pending, n);
+    return new Settled(Outcome.UNSETTLED, pose, g, pending, n, null);
   }
 
   /** Symmetric rank-one update (Nocedal and Wright, ch. 6.2), skipped where it is ill-defined. */

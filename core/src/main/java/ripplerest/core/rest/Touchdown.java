@@ -1,6 +1,7 @@
 package ripplerest.core.rest;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import ripplerest.core.film.ContactLine;
 import ripplerest.core.film.FilmSolver;
 import ripplerest.core.film.FilmState;
@@ -19,18 +20,26 @@ import ripplerest.core.film.StateRules;
 record Touchdown(double factor) {
   private static final double LONGEST_STEP_MM = 0.25;
 
-  /** How exactly the depth is found at which the water pushes back as hard as asked. */
+  /** Depths closer than this are one depth. */
   private static final double FINEST_STEP_MM = 0.005;
 
-  /** Share of the factor by which the push may rise in one step; it decides what pierces first. */
-  private static final double RISE = 0.15;
+  /** How exactly the push that was asked for is met, as a share of it. */
+  private static final double MET = 0.005;
+
+  /** In longer steps than this no more than a pair may be due; in shorter ones whatever is. */
+  private static final double CROWDED_STEP_MM = 0.01;
+
+  /** A barb and its mirror image change together. */
+  private static final int PAIR = 2;
 
   private static final double PAST_PEAK_MM = 0.6;
   private static final int CHANGES_A_STEP = 60;
   private static final int MAX_STEPS = 300;
 
   /**
-   * Brings a fly down.
+   * Brings a fly down. A step is as long as what happens in it can be told apart: where only a barb
+   * and its mirror image are due, it does not matter where in the step they became so; where more
+   * are, the step is taken again, shorter, so that the first goes first.
    *
    * @param clear attitude, and a heave clear of the water
    * @param extent how far any point of the fly may lie from its centre of mass, mm
@@ -45,25 +54,29 @@ record Touchdown(double factor) {
     for (int n = 0; n < MAX_STEPS && before.pose().heaveMm() > -extent && !film.isSpent(); n++) {
       Pose at = before.pose().moved(-step, 0, 0);
       FilmState state = before.state().copy();
-      Landed now = new Landed(at, state, push(balance, at, state));
-      double rise = Math.abs(now.pressed() - before.pressed());
-      boolean tooFar = now.pressed() >= factor || rise > 2 * RISE * factor;
-      if (tooFar && step > FINEST_STEP_MM) {
-        step = Math.max(FINEST_STEP_MM, now.pressed() >= factor ? step / 3 : step / 2);
-        continue; // the same way again, more slowly
+      OptionalDouble pushed = push(balance, at, state, step > CROWDED_STEP_MM);
+      if (pushed.isEmpty()) {
+        step = Math.max(CROWDED_STEP_MM, step / 2);
+        continue; // the same way again, less far
       }
-      step = Math.min(LONGEST_STEP_MM, step * Math.min(2, 0.8 * RISE * factor / (rise + 1e-9)));
-      step = Math.max(FINEST_STEP_MM, step);
-      before = now;
+      double rise = pushed.getAsDouble() - before.pressed();
+      double left = factor - before.pressed();
+      if (rise > left + MET * factor && step > FINEST_STEP_MM) {
+        step = Math.max(FINEST_STEP_MM, step * Math.max(0.1, Math.min(0.7, left / rise)));
+        continue;
+      }
+      double wanted = rise > 0 ? step * (left - rise) / rise : LONGEST_STEP_MM;
+      step = Math.max(FINEST_STEP_MM, Math.min(LONGEST_STEP_MM, Math.min(2 * step, wanted)));
+      before = new Landed(at, state, pushed.getAsDouble());
       balance.pass(at, state);
-      if (now.pressed() == 0) {
+      if (before.pressed() == 0) {
         touch = at.heaveMm();
       }
-      if (now.pressed() > hardest.pressed()) {
-        hardest = now;
+      if (before.pressed() > hardest.pressed()) {
+        hardest = before;
       }
-      if (now.pressed() >= factor) {
-        return now;
+      if (before.pressed() >= factor * (1 - MET)) {
+        return before;
       }
       boolean pastPeak = hardest.pose().heaveMm() - at.heaveMm() > PAST_PEAK_MM;
       if (pastPeak && touch - at.heaveMm() > extent) {
@@ -73,8 +86,13 @@ record Touchdown(double factor) {
     return hardest;
   }
 
-  /** Settles the states at one depth; returns how many weights the water pushes back with. */
-  private static double push(Balance balance, Pose pose, FilmState state) {
+  /**
+   * Settles the states at one depth.
+   *
+   * @param alone whether no more than a pair of barbs may be due at once
+   * @return how many weights the water pushes back with; empty if more were due
+   */
+  private static OptionalDouble push(Balance balance, Pose pose, FilmState state, boolean alone) {
     FilmSolver film = balance.film();
     double lift = 0;
     state.letGo();
@@ -82,11 +100,14 @@ record Touchdown(double factor) {
       lift = balance.residual(pose, state, ContactLine.ADVANCING, 0)[0] / balance.weight();
       boolean soaked = film.remember(state, ContactLine.ADVANCING);
       List<StateRules.Change> due = StateRules.due(film, state, ContactLine.ADVANCING);
+      if (alone && round == 0 && due.size() > PAIR) {
+        return OptionalDouble.empty();
+      }
       if (!StateRules.fire(due, state) && !soaked) {
         break;
       }
     }
-    return lift;
+    return OptionalDouble.of(lift);
   }
 
   /**
