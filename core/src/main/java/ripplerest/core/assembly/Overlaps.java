@@ -2,6 +2,9 @@ package ripplerest.core.assembly;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -23,14 +26,26 @@ final class Overlaps {
   /** A slice that is all but buried still counts as a little open, so that it has a law. */
   private static final double LEAST_OPEN = 1e-3;
 
+  /** Nothing is left out for a rounding error, mm. */
+  private static final double NEARLY = 1e-9;
+
   private final List<Member> members;
   private final List<List<Disc>> discs = new ArrayList<>();
+
+  /** Discs of each member by their place along the fly, so that only near ones are asked. */
+  private final List<NavigableMap<Double, List<Disc>>> along = new ArrayList<>();
+
+  private final double widest;
 
   private Overlaps(List<Member> members) {
     this.members = members;
     for (Member m : members) {
       discs.add(discs(m));
     }
+    for (List<Disc> of : discs) {
+      along.add(new TreeMap<>(of.stream().collect(Collectors.groupingBy(d -> d.at().getX()))));
+    }
+    this.widest = discs.stream().flatMap(List::stream).mapToDouble(Disc::reach).max().orElse(0);
   }
 
   /** The same members, each slice with the room and the surface that is its own. */
@@ -53,12 +68,20 @@ final class Overlaps {
       return Math.abs(up) <= half && x * x + y * y + z * z - up * up < radius * radius;
     }
 
-    boolean isNear(Disc other) {
-      double reach = reach() + other.reach();
+    /** Whether {@code other} may hold a point of this disc's middle plane within its radius. */
+    boolean mayMeet(Disc other) {
       double x = other.at.getX() - at.getX();
       double y = other.at.getY() - at.getY();
       double z = other.at.getZ() - at.getZ();
-      return x * x + y * y + z * z < reach * reach;
+      double reach = reach() + other.reach();
+      double square = x * x + y * y + z * z;
+      if (square >= reach * reach) {
+        return false;
+      }
+      double up = x * other.along.getX() + y * other.along.getY() + z * other.along.getZ();
+      double cosine = along.dotProduct(other.along);
+      double tilted = radius * Math.sqrt(Math.max(0, 1 - cosine * cosine)) + NEARLY;
+      return Math.abs(up) <= other.half + tilted;
     }
   }
 
@@ -94,13 +117,17 @@ final class Overlaps {
   private Slice merged(int m, Disc disc, Slice slice) {
     List<Disc> earlier = new ArrayList<>();
     List<Disc> others = new ArrayList<>();
+    double x = disc.at().getX();
+    double reach = disc.reach() + widest;
     for (int n = 0; n < members.size(); n++) {
       if (n != m) {
-        for (Disc other : discs.get(n)) {
-          if (disc.isNear(other)) {
-            others.add(other);
-            if (n < m) {
-              earlier.add(other);
+        for (List<Disc> here : along.get(n).subMap(x - reach, true, x + reach, true).values()) {
+          for (Disc other : here) {
+            if (disc.mayMeet(other)) {
+              others.add(other);
+              if (n < m) {
+                earlier.add(other);
+              }
             }
           }
         }
