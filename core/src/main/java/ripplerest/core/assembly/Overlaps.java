@@ -1,10 +1,9 @@
 package ripplerest.core.assembly;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
-import java.util.NavigableMap;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -32,20 +31,38 @@ final class Overlaps {
   private final List<Member> members;
   private final List<List<Disc>> discs = new ArrayList<>();
 
-  /** Discs of each member by their place along the fly, so that only near ones are asked. */
-  private final List<NavigableMap<Double, List<Disc>>> along = new ArrayList<>();
-
-  private final double widest;
+  private final List<Row> rows = new ArrayList<>();
 
   private Overlaps(List<Member> members) {
     this.members = members;
     for (Member m : members) {
       discs.add(discs(m));
     }
-    for (List<Disc> of : discs) {
-      along.add(new TreeMap<>(of.stream().collect(Collectors.groupingBy(d -> d.at().getX()))));
+    discs.forEach(of -> rows.add(Row.of(of)));
+  }
+
+  /**
+   * Discs of a member in the order of their places along the fly, so that only near ones are asked.
+   */
+  private record Row(Disc[] discs, double[] x, double widest) {
+    static Row of(List<Disc> of) {
+      Disc[] discs = of.toArray(Disc[]::new);
+      Arrays.sort(discs, Comparator.comparingDouble(d -> d.at().getX()));
+      double[] x = Arrays.stream(discs).mapToDouble(d -> d.at().getX()).toArray();
+      return new Row(discs, x, of.stream().mapToDouble(Disc::reach).max().orElse(0));
     }
-    this.widest = discs.stream().flatMap(List::stream).mapToDouble(Disc::reach).max().orElse(0);
+
+    /** Adds what may hold a point of a disc. */
+    void near(Disc disc, List<Disc> found) {
+      double reach = disc.reach() + widest;
+      double from = disc.at().getX() - reach;
+      int start = Arrays.binarySearch(x, from);
+      for (int i = start < 0 ? -start - 1 : start; i < x.length && x[i] <= from + 2 * reach; i++) {
+        if (disc.mayMeet(discs[i])) {
+          found.add(discs[i]);
+        }
+      }
+    }
   }
 
   /** The same members, each slice with the room and the surface that is its own. */
@@ -117,22 +134,14 @@ final class Overlaps {
   private Slice merged(int m, Disc disc, Slice slice) {
     List<Disc> earlier = new ArrayList<>();
     List<Disc> others = new ArrayList<>();
-    double x = disc.at().getX();
-    double reach = disc.reach() + widest;
     for (int n = 0; n < members.size(); n++) {
-      if (n != m) {
-        for (List<Disc> here : along.get(n).subMap(x - reach, true, x + reach, true).values()) {
-          for (Disc other : here) {
-            if (disc.mayMeet(other)) {
-              others.add(other);
-              if (n < m) {
-                earlier.add(other);
-              }
-            }
-          }
-        }
+      if (n < m) {
+        rows.get(n).near(disc, earlier);
+      } else if (n > m) {
+        rows.get(n).near(disc, others);
       }
     }
+    others.addAll(earlier);
     if (others.isEmpty()) {
       return slice;
     }

@@ -17,8 +17,8 @@ final class FibreLaws {
 
   private final Water water;
   private final Mesh mesh;
-  private final Map<String, LyingLaw> lying = new HashMap<>();
-  private final Map<String, CrossingLaw> crossing = new HashMap<>();
+  private final Map<Key, LyingLaw> lying = new HashMap<>();
+  private final Map<Key, CrossingLaw> crossing = new HashMap<>();
 
   FibreLaws(Water water, Mesh mesh) {
     this.water = water;
@@ -30,7 +30,7 @@ final class FibreLaws {
     double film = water.tension() * length * length * length / f.bendingStiffness();
     return lying
         .computeIfAbsent(
-            key(f, length, ""),
+            new Key(f.bendingStiffness(), f.taper(), length, 0),
             k -> LyingLaw.of(film, length / water.capillaryLength(), f.taper(), mesh.segments()))
         .copy();
   }
@@ -43,7 +43,9 @@ final class FibreLaws {
     double length = alike(f.lengthMm());
     double kappa = pull * length * length / f.bendingStiffness();
     return crossing
-        .computeIfAbsent(key(f, length, "/" + pull), k -> CrossingLaw.of(kappa, f.taper()))
+        .computeIfAbsent(
+            new Key(f.bendingStiffness(), f.taper(), length, pull),
+            k -> CrossingLaw.of(kappa, f.taper()))
         .copy(pull * f.lengthMm() * f.lengthMm() / f.bendingStiffness());
   }
 
@@ -51,7 +53,5 @@ final class FibreLaws {
     return Math.exp(Math.rint(Math.log(length) / ALIKE) * ALIKE);
   }
 
-  private static String key(Fibre f, double length, String more) {
-    return f.bendingStiffness() + "/" + f.taper() + "/" + length + more;
-  }
+  private record Key(double bendingStiffness, double taper, double length, double pull) {}
 }

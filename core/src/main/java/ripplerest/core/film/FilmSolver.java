@@ -41,8 +41,8 @@ public final class FilmSolver {
    */
   private static final double MOST_WORK = 1.5e9;
 
-  /** Sweeps before acceleration begins; most poses need no more. */
-  private static final int PLAIN_SWEEPS = 3;
+  /** Sweeps before acceleration begins. */
+  private static final int PLAIN_SWEEPS = 1;
 
   /** How far a force may be from where the sheet has it, in its own size and a little. */
   private static final double EXACT_SLACK = 0.05;

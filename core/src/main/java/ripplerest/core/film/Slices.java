@@ -368,6 +368,9 @@ final class Slices {
       double left = -1; // how far the film still reaches, mm
       for (int i = 0; i < count; i++) {
         int k = way > 0 ? i : count - 1 - i;
+        if (left < 0 && !state.taken[k]) {
+          continue;
+        }
         if (!joined[way > 0 ? k : Math.min(k + 1, count - 1)]) {
           left = -1;
         }
