@@ -21,6 +21,10 @@ public final class CrossingLaw {
   /** Stands for no pull at all, at which a table could not scale its forces. */
   private static final double NEXT_TO_NO_PULL = 1e-4;
 
+  /** How exactly a crossing is found, L. */
+  private static final double NEAR = 1e-9;
+
+  private static final Cubic[] BETWEEN = Cubic.between(CrossingTable.ALPHA, Double.NaN);
   private static final int ROWS = CrossingTable.PLACES + 1;
   private static final Map<String, CrossingTable> TABLES = new ConcurrentHashMap<>();
 
@@ -29,6 +33,7 @@ public final class CrossingLaw {
   private final double[] row = new double[ROWS * CrossingTable.OUTPUTS];
   private final double[] byAlpha = new double[4];
   private final double[] byPlace = new double[4];
+  private final double[] misses = new double[4];
   private double arcOfRow;
 
   /** Upward force on the barb, B/L². */
@@ -139,12 +144,7 @@ public final class CrossingLaw {
     while (i < x.length - 2 && x[i + 1] < a) {
       i++;
     }
-    double h = x[i + 1] - x[i];
-    Cubic.weights(
-        (a - x[i]) / h,
-        i > 0 ? (x[i] - x[i - 1]) / h : 0,
-        i + 2 < x.length ? (x[i + 2] - x[i + 1]) / h : 0,
-        byAlpha);
+    BETWEEN[i].weights((a - x[i]) / (x[i + 1] - x[i]), byAlpha);
     java.util.Arrays.fill(row, 0);
     arcOfRow = 0;
     for (int k = 0; k < 4; k++) {
@@ -177,42 +177,24 @@ public final class CrossingLaw {
     while (k < ROWS - 1 && miss(k, gap, dimple) < 0) {
       k++;
     }
-    double below = miss(k - 1, gap, dimple);
-    double above = miss(k, gap, dimple);
-    if (above < 0) {
+    if (miss(k, gap, dimple) < 0) {
       springsOut = true;
       take(ROWS - 2, 1);
       return;
     }
-    take(k - 1, within(k - 1, below, above, gap, dimple));
+    take(k - 1, crossing(k - 1, gap, dimple));
   }
 
-  /** Regula falsi with the end values kept from going stale (the Illinois rule). */
-  private double within(int k, double below, double above, double gap, double dimple) {
-    double low = 0;
-    double high = 1;
-    double u = 0.5;
-    for (int i = 0; i < 30; i++) {
-      u = low - below * (high - low) / (above - below);
-      weights(k, u);
-      double at =
-          sum(k, CrossingTable.HEIGHT)
-              - gap
-              - dimple * kappa * sum(k, CrossingTable.FORCE_OVER_PULL);
-      if (Math.abs(at) < 1e-9) {
-        break;
-      }
-      if (at < 0) {
-        low = u;
-        below = at;
-        above /= 2;
-      } else {
-        high = u;
-        above = at;
-        below /= 2;
-      }
-    }
-    return u;
+  private double crossing(int k, double gap, double dimple) {
+    misses[0] = k > 0 ? miss(k - 1, gap, dimple) : 0;
+    misses[1] = miss(k, gap, dimple);
+    misses[2] = miss(k + 1, gap, dimple);
+    misses[3] = k + 2 < ROWS ? miss(k + 2, gap, dimple) : 0;
+    return between(k).root(misses, NEAR);
+  }
+
+  private static Cubic between(int k) {
+    return Cubic.even(k > 0, k + 2 < ROWS);
   }
 
   private double miss(int k, double gap, double dimple) {
@@ -223,17 +205,13 @@ public final class CrossingLaw {
   }
 
   private void take(int k, double u) {
-    weights(k, u);
+    between(k).weights(u, byPlace);
     force = kappa * sum(k, CrossingTable.FORCE_OVER_PULL);
     reach = sum(k, CrossingTable.REACH);
     sine = sum(k, CrossingTable.SINE);
     arc = arcOfRow * (k + u) / CrossingTable.PLACES;
     double yielding = sum(k, CrossingTable.PINNED);
     pinnedStiffness = yielding > 1e-9 ? 1 / yielding : 0;
-  }
-
-  private void weights(int k, double u) {
-    Cubic.weights(u, k > 0 ? 1 : 0, k + 2 < ROWS ? 1 : 0, byPlace);
   }
 
   private double sum(int k, int output) {

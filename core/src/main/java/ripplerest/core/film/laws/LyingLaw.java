@@ -21,6 +21,10 @@ public final class LyingLaw {
   private static final double NEGLIGIBLE = 1e-6;
   private static final int FORCE = LyingTable.LOG_FORCE; // once blended, the force itself
   private static final int OUTPUTS = LyingTable.OUTPUTS;
+
+  /** A barb that dips and one that rises are told apart at the level. */
+  private static final Cubic[] BETWEEN = Cubic.between(LyingTable.ALPHA, 0);
+
   private static final Map<String, LyingTable> TABLES = new ConcurrentHashMap<>();
 
   /** Softest and stiffest film, shortest and longest barb that tables are made for. */
@@ -154,12 +158,7 @@ public final class LyingLaw {
     while (i < x.length - 2 && x[i + 1] < inclination) {
       i++;
     }
-    double h = x[i + 1] - x[i];
-    Cubic.weights(
-        (inclination - x[i]) / h,
-        i > 0 && x[i] != 0 ? (x[i] - x[i - 1]) / h : 0,
-        i + 2 < x.length && x[i + 1] != 0 ? (x[i + 2] - x[i + 1]) / h : 0,
-        byAlpha);
+    BETWEEN[i].weights((inclination - x[i]) / (x[i + 1] - x[i]), byAlpha);
     for (int k = 0; k < 4; k++) {
       rows[k] = byAlpha[k] == 0 ? null : blend.row(i - 1 + k);
     }
@@ -200,7 +199,7 @@ public final class LyingLaw {
     int k = Math.min(LyingTable.DEPTHS - 1, (int) t);
     boolean before = k > 0 && k != LyingTable.ABOVE;
     boolean after = k + 2 <= LyingTable.DEPTHS && k + 1 != LyingTable.ABOVE;
-    Cubic.weights(t - k, before ? 1 : 0, after ? 1 : 0, byDepth);
+    Cubic.even(before, after).weights(t - k, byDepth);
     last = k;
     return k;
   }
@@ -208,19 +207,16 @@ public final class LyingLaw {
   private double sum(int k, int output) {
     double total = 0;
     for (int i = 0; i < 4; i++) {
-      if (byAlpha[i] == 0) {
-        continue;
+      if (byAlpha[i] != 0) {
+        total += byAlpha[i] * along(rows[i], LyingTable.at(k - 1) + output);
       }
-      double[] row = rows[i];
-      int at = LyingTable.at(k - 1) + output;
-      double along = 0;
-      for (int j = 0; j < 4; j++) {
-        if (byDepth[j] != 0) {
-          along += byDepth[j] * row[at + j * OUTPUTS];
-        }
-      }
-      total += byAlpha[i] * along;
     }
     return total;
+  }
+
+  private double along(double[] row, int at) {
+    double inner = byDepth[1] * row[at + OUTPUTS] + byDepth[2] * row[at + 2 * OUTPUTS];
+    double before = byDepth[0] == 0 ? 0 : byDepth[0] * row[at];
+    return before + inner + (byDepth[3] == 0 ? 0 : byDepth[3] * row[at + 3 * OUTPUTS]);
   }
 }
