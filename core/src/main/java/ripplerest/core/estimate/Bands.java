@@ -117,7 +117,7 @@ final class Bands {
     Conditions water = fly.conditions();
     double factor = Casts.usual(water.touchdownFactor()).drawFactor(random);
     PreparedFly tied = Hand.tied(fly.with(drawn).with(water.withTouchdown(factor)), random);
-    LandedFly landed = LandedFly.of(tied);
+    LandedFly landed = LandedFly.briefly(tied);
     work.throwIfCancelled();
     double mass = tied.body().massMg();
     return new Draw(

@@ -17,7 +17,15 @@ import ripplerest.core.rest.RestSearch;
 record LandedFly(PreparedFly fly, RestFinder finder, Landing landing) {
   /** Lands a fly upright. */
   static LandedFly of(PreparedFly fly) {
-    RestFinder finder = fly.finder();
+    return of(fly, fly.finder());
+  }
+
+  /** The same for a fly that is only counted. */
+  static LandedFly briefly(PreparedFly fly) {
+    return of(fly, fly.finder().briefly());
+  }
+
+  private static LandedFly of(PreparedFly fly, RestFinder finder) {
     return new LandedFly(
         fly, finder, finder.land(Attitude.UPRIGHT, fly.conditions().touchdownFactor()));
   }

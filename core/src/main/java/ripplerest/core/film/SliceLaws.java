@@ -57,9 +57,20 @@ final class SliceLaws {
       Member of = members.get(member[k]);
       double share = soaked ? of.tuft().orElseThrow().solidShare() : 1;
       double radius = Math.sqrt(share) * slices.get(k).radiusMm() / ell;
-      laws[variant][k] = CylinderLaw.of(radius, theta(member[k], variant, way, soaked), own[k]);
+      laws[variant][k] =
+          isLikeLast(k) && laws[variant][k - 1] != null
+              ? laws[variant][k - 1]
+              : CylinderLaw.of(radius, theta(member[k], variant, way, soaked), own[k]);
     }
     return laws[variant][k];
+  }
+
+  /** Whether a slice is no other than the one before it; along most members they all are alike. */
+  private boolean isLikeLast(int k) {
+    return k > 0
+        && member[k] == member[k - 1]
+        && slices.get(k).radiusMm() == slices.get(k - 1).radiusMm()
+        && own[k] == own[k - 1];
   }
 
   private double theta(int m, int variant, ContactLine way, boolean soaked) {

@@ -64,7 +64,13 @@ public record Rest(
    * @param bendMm height of the start of the bend
    * @param pointMm height of the hook point
    */
-  public record End(Posture posture, Pose pose, double eyeMm, double bendMm, double pointMm) {}
+  public record End(Posture posture, Pose pose, double eyeMm, double bendMm, double pointMm) {
+    /** Whether two are the same place; either side counts once. */
+    boolean isNear(End other) {
+      return posture == other.posture
+          && isWithin(eyeMm - other.eyeMm, bendMm - other.bendMm, pointMm - other.pointMm);
+    }
+  }
 
   /**
    * Rests from the same landing with all contact lines at one limit; empty where it does not rest.
@@ -185,8 +191,10 @@ public record Rest(
   }
 
   boolean isNear(double eye, double bend, double point) {
-    return Math.abs(eyeMm - eye) < 0.3
-        && Math.abs(bendMm - bend) < 0.3
-        && Math.abs(pointMm - point) < 0.5;
+    return isWithin(eyeMm - eye, bendMm - bend, pointMm - point);
+  }
+
+  private static boolean isWithin(double eye, double bend, double point) {
+    return Math.abs(eye) < 0.3 && Math.abs(bend) < 0.3 && Math.abs(point) < 0.5;
   }
 }

@@ -44,6 +44,7 @@ public final class RestFinder {
   private final double extent;
   private final double bodyRadius;
   private long firstPose;
+  private boolean brief;
 
   public RestFinder(FilmSolver film, Hook hook) {
     this.film = film;
@@ -58,6 +59,15 @@ public final class RestFinder {
             .mapToDouble(FlyBody.Slice::radiusMm)
             .max()
             .orElse(hook.wireMm() / 2);
+  }
+
+  /**
+   * The same finder, for rests that are only counted: neither what a ripple meets nor where
+   * creeping water would leave them is measured.
+   */
+  public RestFinder briefly() {
+    brief = true;
+    return this;
   }
 
   /** Presses the fly down in an attitude, lets it go and follows it to rest. */
@@ -88,7 +98,21 @@ public final class RestFinder {
   Landing letGo(Attitude attitude, Touchdown.Landed landed, List<Rest> known) {
     long first = film.evaluations();
     FilmState state = landed.state().copy();
-    Settled low = settler.settle(landed.pose(), state, ContactLine.RECEDING, 1, Settler.FAIR);
+    Settled low =
+        settler.settle(
+            landed.pose(),
+            state,
+            ContactLine.RECEDING,
+            1,
+            known.isEmpty() ? Settler.FAIR : Settler.ROUGH);
+    for (Rest rest : known) {
+      if (low.outcome() == Outcome.RESTS && recedesTo(rest, low.pose())) {
+        return rests(attitude, landed, rest);
+      }
+    }
+    if (!known.isEmpty() && low.outcome() == Outcome.RESTS) {
+      low = settler.goOn(low.pose(), state, ContactLine.RECEDING, Settler.FAIR, low.stiffness());
+    }
     Optional<Rest.End> receding = end(low);
     if (receding.isEmpty()) {
       state = landed.state().copy(); // caught where it was pressed to, lines pinned on the way up
@@ -186,6 +210,12 @@ public final class RestFinder {
             height(pose, hook.point()));
   }
 
+  /** Whether a fly whose lines recede is where it was on its way to a rest. */
+  private boolean recedesTo(Rest rest, Pose pose) {
+    Rest.End here = end(pose);
+    return rest.interval().receding().filter(e -> e.isNear(here)).isPresent();
+  }
+
   private Optional<Rest.End> end(Settled settled) {
     return settled.outcome() == Outcome.RESTS ? Optional.of(end(settled.pose())) : Optional.empty();
   }
@@ -232,7 +262,7 @@ public final class RestFinder {
     film.holdPlaces(true);
     RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
     Rest.Stiffness pinned =
-        count.crossing() == 0
+        brief || count.crossing() == 0
             ? oneByOne(stiffness) // nothing to pin
             : oneByOne(stiffness(pose, state, ContactLine.PINNED));
     film.holdPlaces(false);
@@ -244,8 +274,10 @@ public final class RestFinder {
             Arrays.stream(Balance.eigenvalues(stiffness)).boxed().toList(),
             pending,
             caught);
-    FilmState above = state.copy();
-    Settled high = settler.goOn(pose, above, ContactLine.ADVANCING, Settler.FAIR, stiffness);
+    Rest.Interval interval =
+        brief
+            ? new Rest.Interval(recedes, receding, Outcome.UNSETTLED, Optional.empty())
+            : interval(recedes, receding, pose, state, stiffness);
     return new Rest(
         from,
         pressed,
@@ -260,8 +292,18 @@ public final class RestFinder {
         proof,
         oneByOne(stiffness),
         pinned,
-        new Rest.Interval(recedes, receding, ending(high), end(high)),
+        interval,
         solved);
+  }
+
+  private Rest.Interval interval(
+      Outcome recedes,
+      Optional<Rest.End> receding,
+      Pose pose,
+      FilmState state,
+      RealMatrix stiffness) {
+    Settled high = settler.goOn(pose, state.copy(), ContactLine.ADVANCING, Settler.FAIR, stiffness);
+    return new Rest.Interval(recedes, receding, ending(high), end(high));
   }
 
   private RealMatrix stiffness(Pose pose, FilmState state, ContactLine line) {

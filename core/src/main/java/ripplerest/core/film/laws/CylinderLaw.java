@@ -67,12 +67,16 @@ public final class CylinderLaw {
     long r = Math.round(Math.log(radius) / ALIKE_RADIUS);
     long t = Math.round(theta / ALIKE_ANGLE);
     long o = Math.max(1, Math.round(own / ALIKE_SHARE));
-    if (KEPT.size() > MOST_KEPT) {
-      KEPT.clear();
+    long key = (r * 10_000 + t) * 1000 + o;
+    CylinderLaw kept = KEPT.get(key);
+    if (kept == null) {
+      if (KEPT.size() > MOST_KEPT) {
+        KEPT.clear();
+      }
+      kept = new CylinderLaw(Math.exp(r * ALIKE_RADIUS), t * ALIKE_ANGLE, o * ALIKE_SHARE);
+      KEPT.put(key, kept); // whoever else makes it meanwhile makes the same
     }
-    return KEPT.computeIfAbsent(
-        (r * 10_000 + t) * 1000 + o,
-        k -> new CylinderLaw(Math.exp(r * ALIKE_RADIUS), t * ALIKE_ANGLE, o * ALIKE_SHARE));
+    return kept;
   }
 
   private CylinderLaw(double radius, double theta, double own) {
