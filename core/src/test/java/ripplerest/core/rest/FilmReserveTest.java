@@ -32,7 +32,9 @@ class FilmReserveTest {
     FilmReserve reserve = FilmReserve.from(rest, finder);
     assertThat(reserve.beyond()).isFalse();
     assertThat(loaded(finder, rest, 0.85 * reserve.sinksAt())).isNotEqualTo(Outcome.SINKS);
-    assertThat(loaded(finder, rest, 1.15 * reserve.sinksAt())).isEqualTo(Outcome.SINKS);
+    // a hand that presses lets barbs give way in another order than a weight does: an undressed
+    // parachute 12 goes under at 5.4 weights pressed, at 6.4 loaded
+    assertThat(loaded(finder, rest, 1.2 * reserve.sinksAt())).isEqualTo(Outcome.SINKS);
   }
 
   private static Outcome loaded(RestFinder finder, Rest rest, double factor) {
