@@ -1,6 +1,7 @@
 package ripplerest.cli;
 
 import picocli.CommandLine;
+import ripplerest.cli.race.Race;
 
 /** The command line: no server, no database. */
 @CommandLine.Command(
@@ -12,6 +13,7 @@ import picocli.CommandLine;
       BenchmarkCommand.class,
       DevicesCommand.class,
       LoadCommand.class,
+      Race.class,
       SensitivityCommand.class,
       PlotsCommand.class
     },
