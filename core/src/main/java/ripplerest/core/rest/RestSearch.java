@@ -54,6 +54,10 @@ public final class RestSearch {
     private final double factor;
     private final BooleanSupplier cancelled;
     private final List<Rest> rests;
+
+    /** Whether where the upright landing ends is known. */
+    private final boolean hasUpright;
+
     private Attitude lastPitched;
     private double lastTurning;
 
@@ -62,6 +66,7 @@ public final class RestSearch {
       this.factor = factor;
       this.cancelled = cancelled;
       this.rests = new ArrayList<>(known);
+      this.hasUpright = known.stream().anyMatch(r -> r.from().equals(Attitude.UPRIGHT));
     }
 
     List<Rest> land(List<Attitude> starts, int worker) {
@@ -87,7 +92,10 @@ public final class RestSearch {
       }
       Touchdown.Landed landed = finder.press(start, factor);
       double turning = finder.turning(landed);
-      take(finder.letGo(start, landed, rests).rest());
+      boolean isLanded = start.equals(Attitude.UPRIGHT) && hasUpright;
+      if (!isLanded) {
+        take(finder.letGo(start, landed, rests).rest());
+      }
       if (lastPitched != null && lastPitched.rollRad() == start.rollRad()) {
         bracket(lastPitched, lastTurning, start, turning);
       }
