@@ -49,7 +49,8 @@ export function PartSheet({
       title={title(name)}
       buttons={
         <>
-          <Suspense>
+          {/* as wide as what comes, or the row wraps when it does and the drawing jumps */}
+          <Suspense fallback={<span className="h-9 w-40" />}>
             <HowTied
               document={document}
               index={index}

@@ -65,6 +65,7 @@ class ViewsTest extends OnBench {
   @Test
   void itIsZoomedMovedAndFittedByKeysAndHand() {
     openFly("Lantern Dun");
+    assertThat(button("How it is tied…")).isVisible(); // all of the page is there
     double fit = scale();
     fly().focus();
     fly().press("+");
@@ -156,7 +157,6 @@ class ViewsTest extends OnBench {
     assertThat(verdict()).containsText(" in under");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("compare")).click();
     assertThat(page.getByTestId("differences")).containsText(" in");
-    assertThat(page.getByText(Pattern.compile("^B below A: "))).containsText("one");
   }
 
   @Test
@@ -185,6 +185,7 @@ class ViewsTest extends OnBench {
     page.getByRole(AriaRole.OPTION).getByText("Willow Skate, 14").click();
     assertThat(page.getByTestId("differences")).containsText("C Willow Skate");
     assertThat(page.getByTestId("differences")).containsText("−");
+    assertThat(page.getByText(Pattern.compile("^C below A: "))).containsText("in water");
     page.reload();
     assertThat(page.getByTestId("differences")).containsText("C Willow Skate");
     page.getByLabel("take away Willow Skate").click();

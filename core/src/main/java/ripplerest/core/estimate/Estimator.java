@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.estimate.Estimate.Band;
 import ripplerest.core.estimate.Estimate.PartWeight;
+import ripplerest.core.quantity.Together;
 import ripplerest.core.quantity.Warning;
 import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Footprint;
@@ -41,31 +42,42 @@ public final class Estimator {
   public static Estimate estimate(PreparedFly fly, Options options, Consumer<Estimate> early) {
     options.work().throwIfCancelled();
     LandedFly landed = LandedFly.of(fly);
-    Landing upright = landed.landing();
-    boolean pressed = options.depth() != Options.Depth.POSE;
-    boolean full = options.depth() == Options.Depth.FULL;
-    Optional<FilmReserve> reserve = pressed ? landed.reserve() : Optional.empty();
-    Optional<Footprint> footprint =
-        upright.rest().filter(r -> pressed).map(r -> Footprint.of(r, landed.finder().reachMm()));
-    Told told = new Told(fly, upright, reserve, footprint, warnings(fly, upright, reserve));
-    if (!full) {
-      return told.with(Optional.empty(), List.of(), Optional.empty());
-    }
-    List<Rest> others = landed.others(options.work()::cancelled);
+    return switch (options.depth()) {
+      case POSE ->
+          Told.of(landed, Optional.empty(), Optional.empty())
+              .with(Optional.empty(), List.of(), Optional.empty());
+      case RESERVE ->
+          pressed(landed, landed.reserve()).with(Optional.empty(), List.of(), Optional.empty());
+      case FULL ->
+          Together.both(
+              landed::reserve,
+              () -> landed.others(options.work()::cancelled),
+              (reserve, others) -> full(landed, pressed(landed, reserve), others, options, early));
+    };
+  }
+
+  private static Told pressed(LandedFly landed, Optional<FilmReserve> reserve) {
+    double reach = landed.finder().reachMm();
+    return Told.of(landed, reserve, landed.rest().map(r -> Footprint.of(r, reach)));
+  }
+
+  private static Estimate full(
+      LandedFly landed, Told told, List<Rest> others, Options options, Consumer<Estimate> early) {
     List<Rest> known = new ArrayList<>(others);
-    upright.rest().ifPresent(known::add);
+    landed.rest().ifPresent(known::add);
     Headline headline =
         Headline.of(
-            fly,
+            landed.fly(),
             known,
             options.seed(),
             options.work(),
             sofar -> early.accept(told.with(Optional.of(sofar), others, Optional.empty())));
     List<Rest> all = Stream.concat(others.stream(), headline.found().stream()).toList();
+    Estimate unbanded = told.with(Optional.of(headline), all, Optional.empty());
     if (options.samples() == 0) {
-      return told.with(Optional.of(headline), all, Optional.empty());
+      return unbanded;
     }
-    early.accept(told.with(Optional.of(headline), all, Optional.empty()));
+    early.accept(unbanded);
     options.work().throwIfCancelled();
     Band band = Bands.of(landed, options.samples(), options.seed(), options.work());
     return told.with(Optional.of(headline), all, Optional.of(band));
@@ -78,6 +90,12 @@ public final class Estimator {
       Optional<FilmReserve> reserve,
       Optional<Footprint> footprint,
       List<Warning> warnings) {
+    static Told of(LandedFly landed, Optional<FilmReserve> reserve, Optional<Footprint> footprint) {
+      PreparedFly fly = landed.fly();
+      Landing upright = landed.landing();
+      return new Told(fly, upright, reserve, footprint, warned(fly, upright, reserve));
+    }
+
     Estimate with(Optional<Headline> headline, List<Rest> others, Optional<Band> band) {
       return new Estimate(
           fly,
@@ -96,7 +114,7 @@ public final class Estimator {
     }
   }
 
-  private static List<Warning> warnings(
+  private static List<Warning> warned(
       PreparedFly fly, Landing upright, Optional<FilmReserve> reserve) {
     List<Warning> warnings = new ArrayList<>(fly.sized().warnings());
     warnings.addAll(OrderOfWork.warnings(fly.sized(), fly.materials()));

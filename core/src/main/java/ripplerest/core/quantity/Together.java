@@ -5,7 +5,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * The same question of many things, asked on as many threads as there are processors. The threads
@@ -52,6 +54,13 @@ public final class Together {
       throw e;
     }
     return answers;
+  }
+
+  /** Two questions of different kinds at once. */
+  @SuppressWarnings("unchecked") // each answer stands in the place of its question
+  public static <A, B, R> R both(Supplier<A> one, Supplier<B> other, BiFunction<A, B, R> join) {
+    List<Object> answers = map(List.<Supplier<?>>of(one, other), Supplier::get);
+    return join.apply((A) answers.get(0), (B) answers.get(1));
   }
 
   /** To its end, whoever interrupts: what it computes with is the caller's. */
