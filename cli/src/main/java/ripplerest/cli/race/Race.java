@@ -37,6 +37,9 @@ public final class Race implements Callable<Integer> {
 
   private static final double SAME_DEG = 0.1;
 
+  /** Exit status for a jar that is not there: the race would be against itself. */
+  private static final int BAD = 2;
+
   @Option(
       names = "--against",
       required = true,
@@ -56,6 +59,12 @@ public final class Race implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
+    if (!Files.isRegularFile(against)) {
+      System.err.printf(
+          "--against is %s, which is no file; name the command-line jar of an earlier version.%n",
+          against);
+      return BAD;
+    }
     Path own = Path.of(Race.class.getProtectionDomain().getCodeSource().getLocation().toURI());
     run(entrant(against, own), entrant(own));
     return 0;
@@ -84,8 +93,9 @@ public final class Race implements Callable<Integer> {
       boolean earlierFirst = i % 2 == 0;
       double before = earlierFirst ? earlier.apply(measure.name(), fly)[0] : 0;
       double after = now.apply(measure.name(), fly)[0];
+      before = earlierFirst ? before : earlier.apply(measure.name(), fly)[0];
       if (i >= 0) {
-        first[i] = earlierFirst ? before : earlier.apply(measure.name(), fly)[0];
+        first[i] = before;
         second[i] = after;
       }
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import picocli.CommandLine;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
@@ -31,6 +32,11 @@ class EntrantTest {
     assertThat(told[0]).isPositive();
     assertThat(told[1]).isEqualTo(rest.eyeMm());
     assertThat(told[4]).isCloseTo(Math.toDegrees(rest.pose().pitchRad()), within(1e-9));
+  }
+
+  @Test
+  void aJarThatIsNotThereIsRefused() {
+    assertThat(new CommandLine(new Race()).execute("--against", "nowhere.jar")).isEqualTo(2);
   }
 
   @Test
