@@ -42,7 +42,7 @@ final class Seen {
     }
     for (FlyBody.Fibre f : film.body().fibres()) {
       if (shows(f.part())) {
-        Vector3D tip = f.root().add(f.lengthMm(), f.direction());
+        Vector3D tip = f.tip();
         area += strip(film, f.root(), tip, 2 * f.radiusMm());
       }
     }

@@ -2,6 +2,7 @@ package ripplerest.core.assembly;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.quantity.Require;
 
@@ -133,6 +134,11 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
       return Math.PI / 3 * (lengthMm - arcMm) * (here * here + here * tip + tip * tip);
     }
 
+    /** Where its tip is while it is straight. */
+    public Vector3D tip() {
+      return root.add(lengthMm, direction);
+    }
+
     /** Place of the middle of that volume, as an arc length, mm. */
     public double middleBeyond(double arcMm) {
       double tip = 1 - taper;
@@ -168,5 +174,38 @@ public record FlyBody(List<Lump> lumps, List<Member> members, List<Fibre> fibres
       volume += f.volumeBeyond(0);
     }
     return volume;
+  }
+
+  /** How far any point of the fly lies from a place, mm. */
+  public double extent(Vector3D from) {
+    double most = 0;
+    for (Fibre f : fibres) {
+      most = Math.max(most, f.root().distance(from));
+      most = Math.max(most, f.tip().distance(from));
+    }
+    for (Member m : members) {
+      for (Slice s : m.slices()) {
+        most = Math.max(most, s.at().distance(from) + s.radiusMm());
+      }
+    }
+    return most;
+  }
+
+  /**
+   * Height of the lowest tip of a fibre or bottom of a slice, mm; nought if all stand higher.
+   *
+   * @param height of a place on the fly
+   */
+  public double lowest(ToDoubleFunction<Vector3D> height) {
+    double least = 0;
+    for (Fibre f : fibres) {
+      least = Math.min(least, height.applyAsDouble(f.tip()));
+    }
+    for (Member m : members) {
+      for (Slice s : m.slices()) {
+        least = Math.min(least, height.applyAsDouble(s.at()) - s.radiusMm());
+      }
+    }
+    return least;
   }
 }

@@ -43,6 +43,13 @@ final class Fibres {
   final double[] down;
 
   private final double[] cosine;
+
+  /** Height of the root before the fly is heaved, and of the tip over the root. */
+  private final double[] up;
+
+  private final double[] rise;
+
+  /** Height of the straight fibre's tip over the undisturbed level. */
   final double[] tip;
 
   // What the film does at the last level.
@@ -62,10 +69,8 @@ final class Fibres {
   private final double[] unitForce;
   private final double[] weightOfWater;
   private final double[] mostPerMm;
-  private final double[][] pull = new double[3][];
   private final LyingLaw[] lying;
-  private final CrossingLaw[][] tipDown = new CrossingLaw[3][];
-  private final CrossingLaw[][] rootDown = new CrossingLaw[3][];
+  private final Crossings crossings;
 
   /** Reach of the two points by which a lying fibre feels the film, mm; others use the inner. */
   final double[] inner;
@@ -78,18 +83,14 @@ final class Fibres {
   /** Reach of a crossing at the undisturbed level, mm; kept while its line is pinned. */
   private final double[] crossing;
 
-  private final FibreLaws laws;
-
-  // Pinned contact lines: force, gap and stiffness when they were pinned.
   private final double[] rootLevel;
-  private final double[] pinForce;
-  private final double[] pinGap;
-  private final double[] pinStiffness;
+  private final PinnedLines pinned;
 
   Fibres(List<Fibre> bodies, Vector3D centre, Wetting wetting, Water water, Mesh mesh) {
     this.bodies = bodies;
     this.count = bodies.size();
-    this.laws = new FibreLaws(water, mesh);
+    FibreLaws laws = new FibreLaws(water, mesh);
+    this.crossings = new Crossings(bodies, laws);
     x = new double[count];
     y = new double[count];
     z = new double[count];
@@ -97,6 +98,8 @@ final class Fibres {
     outY = new double[count];
     down = new double[count];
     cosine = new double[count];
+    up = new double[count];
+    rise = new double[count];
     tip = new double[count];
     level = new double[count];
     force = new double[count];
@@ -119,17 +122,11 @@ final class Fibres {
     crossing = new double[count];
     seen = new double[count];
     rootLevel = new double[count];
-    pinForce = new double[count];
-    pinGap = new double[count];
-    pinStiffness = new double[count];
-    for (int line = 0; line < 3; line++) {
-      pull[line] = new double[count];
-      tipDown[line] = new CrossingLaw[count];
-      rootDown[line] = new CrossingLaw[count];
-    }
+    pinned = new PinnedLines(count);
     FilmKernel kernel = new FilmKernel(water);
     for (int i = 0; i < count; i++) {
       take(i, bodies.get(i), centre, wetting.angles(bodies.get(i).surface()), water, kernel);
+      lying[i] = laws.lying(bodies.get(i));
     }
   }
 
@@ -141,7 +138,7 @@ final class Fibres {
     unitForce[i] = f.bendingStiffness() / (f.lengthMm() * f.lengthMm());
     double perimeter = 2 * Math.PI * f.radiusMm() * water.tension();
     for (ContactLine line : ContactLine.SLIDING) {
-      pull[line.ordinal()][i] = -perimeter * angles.cosine(line);
+      crossings.setPull(i, line, -perimeter * angles.cosine(line));
     }
     double overhang = Math.max(0, angles.advancing() - Math.PI / 2);
     floodDepth[i] = 2 * water.capillaryLength() * Math.sin(overhang / 2);
@@ -149,24 +146,35 @@ final class Fibres {
     selfDepth[i] = kernel.depression(typical * typical);
     weightOfWater[i] = water.specificWeight();
     mostPerMm[i] = 2 * water.tension() * Math.sin(Math.min(angles.advancing(), Math.PI / 2));
-    lying[i] = laws.lying(f);
   }
 
-  void place(Turn turn) {
+  /**
+   * @param turned whether the attitude is another than the last one; a fly that only heaves is
+   *     where it was
+   */
+  void place(Turn turn, boolean turned) {
     for (int i = 0; i < count; i++) {
-      int k = 3 * i;
-      turn.apply(root[k], root[k + 1], root[k + 2]);
-      x[i] = turn.x;
-      y[i] = turn.y;
-      z[i] = turn.z + turn.heave;
-      turn.apply(along[k], along[k + 1], along[k + 2]);
-      double flat = Math.sqrt(turn.x * turn.x + turn.y * turn.y);
-      outX[i] = flat > 1e-9 ? turn.x / flat : 1;
-      outY[i] = flat > 1e-9 ? turn.y / flat : 0;
-      down[i] = Math.atan2(-turn.z, flat);
-      cosine[i] = flat;
-      tip[i] = z[i] + length[i] * turn.z;
+      if (turned) {
+        turn(i, turn);
+      }
+      z[i] = up[i] + turn.heave;
+      tip[i] = z[i] + rise[i];
     }
+  }
+
+  private void turn(int i, Turn turn) {
+    int k = 3 * i;
+    turn.apply(root[k], root[k + 1], root[k + 2]);
+    x[i] = turn.x;
+    y[i] = turn.y;
+    up[i] = turn.z;
+    turn.apply(along[k], along[k + 1], along[k + 2]);
+    double flat = Math.sqrt(turn.x * turn.x + turn.y * turn.y);
+    outX[i] = flat > 1e-9 ? turn.x / flat : 1;
+    outY[i] = flat > 1e-9 ? turn.y / flat : 0;
+    down[i] = Math.atan2(-turn.z, flat);
+    cosine[i] = flat;
+    rise[i] = length[i] * turn.z;
   }
 
   /** Takes a fibre off the film. */
@@ -181,14 +189,18 @@ final class Fibres {
     reach[i] = 0;
   }
 
-  /** Height of the straight fibre's lower end over the undisturbed level. */
-  double lowest(int i) {
-    return Math.min(z[i], tip(i));
+  /** Place of a point so far out from the root, mm. */
+  double x(int i, double reach) {
+    return x[i] + outX[i] * reach;
   }
 
-  /** Height of the straight fibre's tip over the undisturbed level. */
-  double tip(int i) {
-    return tip[i];
+  double y(int i, double reach) {
+    return y[i] + outY[i] * reach;
+  }
+
+  /** Height of the straight fibre's lower end over the undisturbed level. */
+  double lowest(int i) {
+    return Math.min(z[i], tip[i]);
   }
 
   /**
@@ -212,7 +224,7 @@ final class Fibres {
     }
     inner[i] = tip[i] > z[i] ? length[i] * cosine[i] : 0; // the end that comes out first
     if (state.isCrossing() && line != ContactLine.PINNED) {
-      CrossingLaw law = law(i, state, line);
+      CrossingLaw law = crossings.law(i, state, line);
       law.turn(inclination(i, state));
       double height = state == FibreState.CROSSING_ROOT_DOWN ? -z[i] : z[i];
       law.solve(height / length[i], selfDepth[i] * unitForce[i] / length[i]);
@@ -281,13 +293,12 @@ final class Fibres {
   }
 
   private double cross(int i, FibreState state, ContactLine line) {
-    if (line == ContactLine.PINNED) {
-      double sign = state == FibreState.CROSSING_ROOT_DOWN ? -1 : 1;
-      return pinForce[i] - sign * pinStiffness[i] * (gap(i, state) - pinGap[i]);
-    }
-    CrossingLaw law = law(i, state, line);
-    law.solve(gap(i, state) / length[i], selfDepth[i] * unitForce[i] / length[i]);
     double sign = state == FibreState.CROSSING_ROOT_DOWN ? -1 : 1;
+    if (line == ContactLine.PINNED) {
+      return pinned.force(i, gap(i, state), sign);
+    }
+    CrossingLaw law = crossings.law(i, state, line);
+    law.solve(gap(i, state) / length[i], selfDepth[i] * unitForce[i] / length[i]);
     return sign * law.force * unitForce[i];
   }
 
@@ -298,7 +309,7 @@ final class Fibres {
         lying[i].bringUpToDate((z[i] - rootLevel[i]) / length[i]);
       }
     } else if (state != FibreState.DROWNED && line != ContactLine.PINNED) {
-      CrossingLaw law = law(i, state, line);
+      CrossingLaw law = crossings.law(i, state, line);
       reach[i] = law.reach * length[i];
       arc[i] = Math.min(1, law.arc) * length[i];
       sine[i] = law.sine;
@@ -311,10 +322,9 @@ final class Fibres {
   void pin(FilmState state, ContactLine line) {
     for (int i = 0; i < count; i++) {
       if (state.fibres[i].isCrossing()) {
-        pinForce[i] = force[i];
-        pinGap[i] = gap(i, state.fibres[i]);
-        double stiff = law(i, state.fibres[i], line).pinnedStiffness * unitForce[i] / length[i];
-        pinStiffness[i] = stiff / (1 + stiff * selfDepth[i]);
+        double stiff =
+            crossings.law(i, state.fibres[i], line).pinnedStiffness * unitForce[i] / length[i];
+        pinned.pin(i, force[i], gap(i, state.fibres[i]), stiff, selfDepth[i]);
       }
     }
   }
@@ -323,19 +333,9 @@ final class Fibres {
     return Math.max(SHALLOWEST, state == FibreState.CROSSING_TIP_DOWN ? down[i] : -down[i]);
   }
 
-  private CrossingLaw law(int i, FibreState state, ContactLine line) {
-    boolean tip = state == FibreState.CROSSING_TIP_DOWN;
-    CrossingLaw[] of = (tip ? tipDown : rootDown)[line.ordinal()];
-    if (of[i] == null) {
-      double gamma = pull[line.ordinal()][i];
-      of[i] = laws.crossing(bodies.get(i), tip ? gamma : -gamma);
-    }
-    return of[i];
-  }
-
   /** The crossing that fibre {@code i} would have if it crossed now at the level last given. */
   CrossingLaw ifCrossing(int i, FibreState state, ContactLine line) {
-    CrossingLaw law = law(i, state, line == ContactLine.PINNED ? ContactLine.MEAN : line);
+    CrossingLaw law = crossings.law(i, state, line);
     law.turn(inclination(i, state));
     law.solve(gap(i, state) / length[i], selfDepth[i] * unitForce[i] / length[i]);
     return law;
@@ -353,13 +353,12 @@ final class Fibres {
 
   /** The same for the energy that it costs: Γ of the advancing angle at the tip, µN. */
   double piercingPull(int i) {
-    return pull[ContactLine.ADVANCING.ordinal()][i] * (1 - bodies.get(i).taper());
+    return crossings.pull(i, ContactLine.ADVANCING) * (1 - bodies.get(i).taper());
   }
 
   /** The most that the film can pull at any place of a fibre: Γ at its root, µN. */
   double rootPull(int i, ContactLine line) {
-    ContactLine sliding = line == ContactLine.PINNED ? ContactLine.MEAN : line;
-    return pull[sliding.ordinal()][i];
+    return crossings.pull(i, line);
   }
 
   /** Whether the film bears all it can along what lies on it. */

@@ -72,6 +72,8 @@ public final class FilmSolver {
   private final double[] before;
   private final double[] after;
   private double cosPitch;
+  private double placedPitch = Double.NaN;
+  private double placedRoll = Double.NaN;
   private double tolerance = 1e-4;
   private boolean rough;
   private boolean held;
@@ -196,8 +198,11 @@ public final class FilmSolver {
     evaluations++;
     Turn turn = new Turn(pose);
     cosPitch = turn.cosPitch;
-    fibres.place(turn);
-    slices.place(turn);
+    boolean turned = pose.pitchRad() != placedPitch || pose.rollRad() != placedRoll;
+    placedPitch = pose.pitchRad();
+    placedRoll = pose.rollRad();
+    fibres.place(turn, turned);
+    slices.place(turn, turned);
     gather(state);
     arrange(state, line);
     sweep(state, line);
@@ -221,11 +226,9 @@ public final class FilmSolver {
   /** Finds what is near enough to the film to matter. */
   private void gather(FilmState state) {
     segmentsNear = 0;
-    for (int k = 0; k < slices.segments; k++) {
-      if (slices.clearance(k, state) > CLEAR_MM) {
-        slices.lift(k);
-      } else {
-        nearSegment[segmentsNear++] = k;
+    for (int g = 0; g < slices.segments; g++) {
+      if (slices.isNear(g, state, CLEAR_MM)) {
+        nearSegment[segmentsNear++] = g;
       }
     }
     fibresNear = 0;
@@ -270,19 +273,15 @@ public final class FilmSolver {
   }
 
   private void place(int station, int i, double reach, double size) {
-    double px = fibres.x[i] + fibres.outX[i] * reach;
-    double py = fibres.y[i] + fibres.outY[i] * reach;
-    sheet.place(station, px, py, size, i);
+    sheet.place(station, fibres.x(i, reach), fibres.y(i, reach), size, i);
   }
 
   private void sweep(FilmState state, ContactLine line) {
     double least = tolerance / (2.0 * (segmentsNear + 2 * fibresNear + 1));
     for (int sweep = 0; sweep < MAX_SWEEPS; sweep++) {
+      int filled = sheet.read(before);
       if (sweep == PLAIN_SWEEPS) {
-        mixer.begin(sheet.read(before));
-      }
-      if (sweep >= PLAIN_SWEEPS) {
-        sheet.read(before);
+        mixer.begin(filled);
       }
       double change = 0;
       for (int n = 0; n < segmentsNear; n++) {
@@ -323,38 +322,33 @@ public final class FilmSolver {
   }
 
   private Load sum(FilmState state, Pose pose) {
-    double lift = 0;
-    double pitch = 0;
-    double roll = 0;
-    for (int k = 0; k < slices.count; k++) {
-      lift += slices.total[k];
-      pitch -= slices.total[k] * slices.x[k];
-      roll += slices.total[k] * slices.y[k];
-    }
-    for (int i = 0; i < fibres.count; i++) {
-      double f = fibres.force[i];
-      if (f != 0) {
-        lift += f;
-        pitch -= f * (fibres.x[i] + fibres.outX[i] * fibres.reach[i]);
-        roll += f * (fibres.y[i] + fibres.outY[i] * fibres.reach[i]);
+    LoadSum sum = new LoadSum();
+    for (int n = 0; n < segmentsNear; n++) {
+      int g = nearSegment[n];
+      for (int k = slices.first(g); k < slices.first(g + 1); k++) {
+        sum.add(slices.total[k], slices.x[k], slices.y[k]);
       }
-      double b = fibres.buoyancy(i, state.fibres[i]);
-      if (b > 0) {
-        double mid = fibres.buoyancyReach(i, state.fibres[i]);
-        lift += b;
-        pitch -= b * (fibres.x[i] + fibres.outX[i] * mid);
-        roll += b * (fibres.y[i] + fibres.outY[i] * mid);
+    }
+    for (int n = 0; n < fibresNear; n++) {
+      int i = nearFibre[n];
+      if (fibres.force[i] != 0) {
+        sum.add(fibres.force[i], fibres.x(i, fibres.reach[i]), fibres.y(i, fibres.reach[i]));
+      }
+      double buoyancy = fibres.buoyancy(i, state.fibres[i]);
+      if (buoyancy > 0) {
+        double middle = fibres.buoyancyReach(i, state.fibres[i]);
+        sum.add(buoyancy, fibres.x(i, middle), fibres.y(i, middle));
       }
     }
     if (tippet.isPresent()) {
       Vector3D eye = pose.place(Vector3D.ZERO, centreOfMass);
       TippetBeam beam = tippet.get();
       beam.settle(eye.getZ(), pose.pitchRad());
-      lift += beam.lift;
+      sum.add(beam.lift, eye.getX(), 0);
+      sum.turn(beam.moment);
       tippetTurn = beam.lift * eye.getX();
-      pitch += beam.moment - tippetTurn;
     }
-    return new Load(lift, pitch, roll * cosPitch);
+    return sum.load(cosPitch);
   }
 
   /**

@@ -69,10 +69,10 @@ final class PartSupport {
       double buoyancy = fibres.buoyancy(i, state.fibres[i]);
       held[0] += fibres.force[i];
       held[1] += buoyancy;
-      held[2] += fibres.force[i] * (fibres.x[i] + fibres.outX[i] * fibres.reach[i]);
+      held[2] += fibres.force[i] * fibres.x(i, fibres.reach[i]);
       if (buoyancy > 0) {
         double middle = fibres.buoyancyReach(i, state.fibres[i]);
-        held[2] += buoyancy * (fibres.x[i] + fibres.outX[i] * middle);
+        held[2] += buoyancy * fibres.x(i, middle);
       }
     }
     return byPart;

@@ -20,6 +20,9 @@ final class SliceLaws {
   private final CylinderLaw[][] laws;
   private final double[][] thetas;
 
+  /** As {@link #holdsFrom} tells it; not a number until it is asked. */
+  private final double[][] holds;
+
   /**
    * @param member of each slice
    * @param own share of an endless cylinder's dent that each slice's surroundings make
@@ -39,20 +42,53 @@ final class SliceLaws {
     this.wetting = wetting;
     this.ell = ell;
     this.laws = new CylinderLaw[2 * SOAKED][slices.size()];
-    this.thetas = new double[members.size()][2 * SOAKED];
-    for (double[] of : thetas) {
-      Arrays.fill(of, Double.NaN);
+    this.thetas = unknown(members.size(), 2 * SOAKED);
+    this.holds = unknown(2 * SOAKED, slices.size());
+  }
+
+  private static double[][] unknown(int rows, int columns) {
+    double[][] all = new double[rows][columns];
+    for (double[] row : all) {
+      Arrays.fill(row, Double.NaN);
     }
+    return all;
   }
 
-  /** The law of a slice as it is; water still advances over what is not wet. */
+  /** The law of a slice as it is. */
   CylinderLaw of(int k, FilmState state, ContactLine line) {
-    ContactLine way = line == ContactLine.PINNED ? ContactLine.MEAN : line;
-    return of(k, state.wet[k] ? way : ContactLine.ADVANCING, state.soaked[member[k]]);
+    return of(k, way(k, state, line), state.soaked[member[k]]);
   }
 
-  CylinderLaw of(int k, ContactLine way, boolean soaked) {
-    int variant = way.ordinal() + (soaked ? SOAKED : 0);
+  /** Water still advances over what is not wet. */
+  private static ContactLine way(int k, FilmState state, ContactLine line) {
+    ContactLine sliding = line == ContactLine.PINNED ? ContactLine.MEAN : line;
+    return state.wet[k] ? sliding : ContactLine.ADVANCING;
+  }
+
+  /** Whether a slice as it is dents the film at a depth of its axis, mm. */
+  boolean dents(int k, FilmState state, ContactLine line, double depth) {
+    return of(k, state, line).dent(depth / ell) != 0;
+  }
+
+  /** Depth of the axis from which the film holds on to a slice as it is, mm. */
+  double holdsFrom(int k, FilmState state, ContactLine line) {
+    return holdsFrom(k, way(k, state, line), state.soaked[member[k]]);
+  }
+
+  double holdsFrom(int k, ContactLine way, boolean soaked) {
+    double[] held = holds[variant(way, soaked)];
+    if (Double.isNaN(held[k])) {
+      held[k] = ell * of(k, way, soaked).holdsFrom();
+    }
+    return held[k];
+  }
+
+  private static int variant(ContactLine way, boolean soaked) {
+    return way.ordinal() + (soaked ? SOAKED : 0);
+  }
+
+  private CylinderLaw of(int k, ContactLine way, boolean soaked) {
+    int variant = variant(way, soaked);
     if (laws[variant][k] == null) {
       Member of = members.get(member[k]);
       double share = soaked ? of.tuft().orElseThrow().solidShare() : 1;
@@ -70,7 +106,7 @@ final class SliceLaws {
     return k > 0
         && member[k] == member[k - 1]
         && slices.get(k).radiusMm() == slices.get(k - 1).radiusMm()
-        && own[k] == own[k - 1];
+        && CylinderLaw.share(own[k]) == CylinderLaw.share(own[k - 1]);
   }
 
   private double theta(int m, int variant, ContactLine way, boolean soaked) {

@@ -18,21 +18,10 @@ import ripplerest.core.water.Water;
  * one to the other, and what a slice presses goes to both by the lever rule, so that neither jumps
  * as the film wanders along a member. All nodes see each other; what a slice's own surroundings do
  * is in its {@link CylinderLaw}.
- *
- * <p>The film does not reach for what it has never touched. It takes hold of a slice whose bottom
- * comes under the level, spreads from there along the member as far as it would hold on, its line
- * advancing, and lets go where it would not, its line as it slides. The two differ: that is the
- * hysteresis of a rod that is dipped and drawn out.
  */
 final class Slices {
-  /** A slice is wet once the level stands this share of its radius over its bottom. */
-  private static final double WET_FROM = -0.7;
-
   /** Length of a segment, about, ℓ. */
   private static final double SEGMENT = 0.36;
-
-  /** How far beyond what it holds the film may wander before it is asked again, ℓ. */
-  private static final double REACH = 0.2;
 
   /** Slices whose middles are farther apart than this many of their lengths are not joined. */
   private static final double JOINED = 1.6;
@@ -68,32 +57,36 @@ final class Slices {
   private final double[] pull;
 
   /** Whether a slice goes on from the one before it. */
-  private final boolean[] joined;
+  final boolean[] joined;
 
   /** Share of an endless cylinder's dent that a slice's own surroundings make. */
   private final double[] own;
 
-  private final double[] radius;
+  final double[] radius;
+  final double[] length;
   private final CylinderLaw[] facing;
-  private final boolean[] near;
+
+  // In the attitude last placed in, before it is heaved: heights of slices, and the lowest bottom
+  // of each segment.
+  private final double[] up;
+  private final double[] lowest;
+  private double heave;
+
+  private final boolean[] asked;
 
   private final double ell;
-  private final Wetting wetting;
-  private final double[] entryDepth;
   private final SliceLaws laws;
+  private final SliceMemory memory;
 
   Slices(List<Member> members, Vector3D centre, Wetting wetting, Water water) {
     this.members = members;
     this.ell = water.capillaryLength();
-    this.wetting = wetting;
     List<Integer> memberOf = new ArrayList<>();
-    entryDepth = new double[members.size()];
     for (int m = 0; m < members.size(); m++) {
       bodies.addAll(members.get(m).slices());
       for (int i = 0; i < members.get(m).slices().size(); i++) {
         memberOf.add(m);
       }
-      entryDepth[m] = entryDepth(members.get(m));
     }
     count = bodies.size();
     x = new double[count];
@@ -107,8 +100,9 @@ final class Slices {
     at = new double[3 * count];
     pull = new double[count];
     radius = new double[count];
+    length = new double[count];
     facing = new CylinderLaw[count];
-    near = new boolean[count];
+    up = new double[count];
     joined = new boolean[count];
     own = new double[count];
     int[] starts = new int[count + 1];
@@ -119,6 +113,7 @@ final class Slices {
       Slice s = bodies.get(k);
       member[k] = memberOf.get(k);
       radius[k] = s.radiusMm();
+      length[k] = s.lengthMm();
       pull[k] = water.tension() * s.lengthMm() * s.open();
       System.arraycopy(s.at().subtract(centre).toArray(), 0, at, 3 * k, 3);
       joined[k] = k > 0 && isJoined(k);
@@ -139,6 +134,8 @@ final class Slices {
     from = new int[n];
     pressed = new double[n];
     pressedOn = new double[n];
+    lowest = new double[n];
+    asked = new boolean[n];
     int last = -1;
     for (int g = 0; g < n; g++) {
       from[g] = g > 0 && joined[first[g]] ? last : last + 1;
@@ -154,6 +151,7 @@ final class Slices {
     }
     shareDents(water);
     laws = new SliceLaws(members, bodies, member, own, wetting, ell);
+    memory = new SliceMemory(this, members, laws, wetting, ell);
   }
 
   private boolean isJoined(int k) {
@@ -165,20 +163,6 @@ final class Slices {
     double apart = JOINED * Math.max(here.lengthMm(), before.lengthMm());
     return members.get(member[k]).group().equals(members.get(member[k - 1]).group())
         && here.at().distance(before.at()) < apart;
-  }
-
-  /**
-   * Depth at which the pressure of the water overcomes the film between a tuft's fibres and drives
-   * its air out, mm: Young–Laplace between parallel fibres, -2γ·cos θ over the width of the gap.
-   */
-  private double entryDepth(Member m) {
-    return m.tuft()
-        .map(
-            t -> {
-              double cosine = Math.cos(wetting.angles(t.bareSurface()).advancing());
-              return cosine >= 0 ? 0 : -2 * ell * ell * cosine / t.gapMm();
-            })
-        .orElse(Double.POSITIVE_INFINITY);
   }
 
   /** Lays the nodes at the two ends of a segment, half a slice beyond its outermost middles. */
@@ -228,12 +212,25 @@ final class Slices {
     }
   }
 
-  void place(Turn turn) {
-    for (int k = 0; k < count; k++) {
-      turn.apply(at[3 * k], at[3 * k + 1], at[3 * k + 2]);
-      x[k] = turn.x;
-      y[k] = turn.y;
-      z[k] = turn.z + turn.heave;
+  /**
+   * @param turned whether the attitude is another than the last one; a fly that only heaves is
+   *     where it was
+   */
+  void place(Turn turn, boolean turned) {
+    heave = turn.heave;
+    if (!turned) {
+      return;
+    }
+    for (int g = 0; g < segments; g++) {
+      double least = Double.POSITIVE_INFINITY;
+      for (int k = first[g]; k < first[g + 1]; k++) {
+        turn.apply(at[3 * k], at[3 * k + 1], at[3 * k + 2]);
+        x[k] = turn.x;
+        y[k] = turn.y;
+        up[k] = turn.z;
+        least = Math.min(least, turn.z - radius[k]);
+      }
+      lowest[g] = least;
     }
     for (int n = 0; n < nodes; n++) {
       turn.apply(nodeAt[3 * n], nodeAt[3 * n + 1], nodeAt[3 * n + 2]);
@@ -243,25 +240,50 @@ final class Slices {
   }
 
   /**
-   * How far a segment is from where the film could touch it at the undisturbed level, mm; none if
-   * the film has hold of it.
+   * Brings a segment to its height.
+   *
+   * @param clear height over the undisturbed level from which the film does not touch it, mm
+   * @return whether it is lower, or the film has hold of it
    */
-  double clearance(int g, FilmState state) {
-    double least = Double.POSITIVE_INFINITY;
+  boolean isNear(int g, FilmState state, double clear) {
+    boolean asks = lowest[g] + heave <= clear || isTaken(g, state);
     for (int k = first[g]; k < first[g + 1]; k++) {
-      least = Math.min(least, state.taken[k] ? 0 : z[k] - radius[k]);
+      z[k] = up[k] + heave;
     }
-    return least;
+    if (!asks) {
+      lift(g);
+    }
+    asked[g] = asks;
+    return asks;
+  }
+
+  /** Whether the film has hold of any of a segment's slices. */
+  boolean isTaken(int g, FilmState state) {
+    for (int k = first[g]; k < first[g + 1]; k++) {
+      if (state.taken[k]) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Takes a segment out of the water. */
-  void lift(int g) {
-    pressed[g] = 0;
-    pressedOn[g] = 0;
+  private void lift(int g) {
     for (int k = first[g]; k < first[g + 1]; k++) {
       depth[k] = -z[k];
-      dent[k] = film[k] = total[k] = 0;
     }
+    if (asked[g]) {
+      pressed[g] = 0;
+      pressedOn[g] = 0;
+      Arrays.fill(dent, first[g], first[g + 1], 0);
+      Arrays.fill(film, first[g], first[g + 1], 0);
+      Arrays.fill(total, first[g], first[g + 1], 0);
+    }
+  }
+
+  /** The first slice of a segment; of one beyond the last, how many slices there are. */
+  int first(int g) {
+    return first[g];
   }
 
   /** The node at which a segment begins; it ends at the next. */
@@ -325,68 +347,22 @@ final class Slices {
   }
 
   /**
-   * Marks slices that the water has reached as wet, dries those that are lifted clear, lets the
-   * film take hold and let go, and takes the air out of tufts that are pressed too deep.
+   * Marks what the last pose has wetted, dried, soaked, or given the film to hold.
    *
-   * @return whether forces change by it at once: the film took hold, or a tuft lost its air
+   * @return whether forces change by it at once
    */
   boolean remember(FilmState state, ContactLine line) {
-    boolean changed = false;
-    for (int k = 0; k < count; k++) {
-      if (!state.taken[k] && depth[k] >= -radius[k]) {
-        state.taken[k] = changed = true;
-      }
-      if (state.taken[k] && depth[k] > wetFrom(k, state)) {
-        state.wet[k] = true;
-      } else if (line != ContactLine.ADVANCING && state.wet[k] && film[k] == 0 && total[k] == 0) {
-        state.wet[k] = false;
-      }
-      if (depth[k] > entryDepth[member[k]] && !state.soaked[member[k]]) {
-        state.soaked[member[k]] = true;
-        changed = true;
-      }
-    }
-    return spread(state, line) | changed;
+    return memory.update(state, line);
   }
 
-  /** Depth of the axis from which a slice that the film holds gets wet, mm. */
-  private double wetFrom(int k, FilmState state) {
-    double holds = ell * laws.of(k, ContactLine.ADVANCING, state.soaked[member[k]]).holdsFrom();
-    return holds < -radius[k] ? holds : WET_FROM * radius[k];
+  /** Whether a segment was near enough to the film to be asked in the last pose. */
+  boolean isAsked(int g) {
+    return asked[g];
   }
 
-  /**
-   * Spreads the film from where it holds to all along a member that it would hold too, and a little
-   * farther; beyond that it has let go.
-   *
-   * @return whether it took hold of anything on which it pulls
-   */
-  private boolean spread(FilmState state, ContactLine line) {
-    Arrays.fill(near, false);
-    boolean pulls = false;
-    for (int way = 1; way >= -1; way -= 2) {
-      double left = -1; // how far the film still reaches, mm
-      for (int i = 0; i < count; i++) {
-        int k = way > 0 ? i : count - 1 - i;
-        if (left < 0 && !state.taken[k]) {
-          continue;
-        }
-        if (!joined[way > 0 ? k : Math.min(k + 1, count - 1)]) {
-          left = -1;
-        }
-        boolean reached = state.taken[k] || left >= 0;
-        left =
-            reached && depth[k] / ell >= laws.of(k, state, line).holdsFrom()
-                ? REACH * ell
-                : left - bodies.get(k).lengthMm();
-        near[k] |= left >= 0;
-      }
-    }
-    for (int k = 0; k < count; k++) {
-      pulls |= near[k] && !state.taken[k] && laws.of(k, state, line).dent(depth[k] / ell) != 0;
-      state.taken[k] = near[k];
-    }
-    return pulls;
+  /** Whether the water does nothing to a slice. */
+  boolean isIdle(int k) {
+    return film[k] == 0 && total[k] == 0;
   }
 
   /** How far the surfaces of two slices are apart, mm; negative where they overlap. */

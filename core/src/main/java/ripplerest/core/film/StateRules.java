@@ -89,7 +89,7 @@ public final class StateRules {
     double deep = f.level[i] - f.z[i] - f.floodDepth[i];
     boolean rootUnder = deep > 0 && -f.z[i] > f.floodDepth[i] + 1e-9;
     if (f.floods(i) || rootUnder) {
-      FibreState to = f.tip(i) > 0.05 ? FibreState.CROSSING_ROOT_DOWN : FibreState.DROWNED;
+      FibreState to = f.tip[i] > 0.05 ? FibreState.CROSSING_ROOT_DOWN : FibreState.DROWNED;
       return new Change(i, to, 1 + Math.max(0, deep));
     }
     if (f.force[i] <= 0) {

@@ -77,7 +77,7 @@ public final class Outliner {
         fly.body().fibres().stream()
             .map(
                 f -> {
-                  Vector3D tip = f.root().add(f.lengthMm(), f.direction());
+                  Vector3D tip = f.tip();
                   List<Vector3D> line = List.of(place.apply(f.root()), place.apply(tip));
                   return thin(f, FibreState.LYING, false, line);
                 })

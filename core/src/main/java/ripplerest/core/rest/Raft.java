@@ -27,7 +27,7 @@ final class Raft {
     List<Vector2D> seen = new ArrayList<>();
     for (FlyBody.Fibre f : body.fibres()) {
       seen.add(seen(film, pose, f.root()));
-      seen.add(seen(film, pose, f.root().add(f.lengthMm(), f.direction())));
+      seen.add(seen(film, pose, f.tip()));
     }
     for (FlyBody.Member m : body.members()) {
       for (FlyBody.Slice s : m.slices()) {

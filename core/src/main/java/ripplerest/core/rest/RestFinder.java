@@ -1,9 +1,7 @@
 package ripplerest.core.rest;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -50,7 +48,7 @@ public final class RestFinder {
     this.film = film;
     this.hook = hook;
     this.balance = new Balance(film, hook.shankMm());
-    this.extent = extent(film.body(), film.centreOfMass());
+    this.extent = film.body().extent(film.centreOfMass());
     this.settler = new Settler(balance, 1.5 * extent + 4);
     this.bodyRadius =
         film.body().members().stream()
@@ -91,7 +89,7 @@ public final class RestFinder {
     film.allow();
     firstPose = film.evaluations();
     Pose level = new Pose(0, attitude.pitchRad(), attitude.rollRad());
-    Pose above = level.moved(START_MM - lowest(film.body(), level), 0, 0);
+    Pose above = level.moved(START_MM - film.body().lowest(at -> height(level, at)), 0, 0);
     return new Touchdown(touchdownFactor).press(balance, above, extent);
   }
 
@@ -358,11 +356,7 @@ public final class RestFinder {
   private Pose offSaddle(Pose pose, FilmState state) {
     RealMatrix stiffness = stiffness(pose, state, ContactLine.MEAN);
     EigenDecompositionSymmetric eigen = new EigenDecompositionSymmetric(stiffness);
-    double[] way = eigen.getEigenvector(2).toArray();
-    for (int i = 0; i < 3; i++) {
-      way[i] *= 0.1;
-    }
-    return balance.moved(pose, way);
+    return balance.moved(pose, eigen.getEigenvector(2).mapMultiply(0.1).toArray());
   }
 
   private Rest.FibreCount count(FilmState state) {
@@ -375,11 +369,9 @@ public final class RestFinder {
   }
 
   private List<Rest.Support> support(FilmState state) {
-    List<Rest.Support> all = new ArrayList<>();
-    for (Map.Entry<String, double[]> e : film.supportByPart(state).entrySet()) {
-      all.add(new Rest.Support(e.getKey(), e.getValue()[0], e.getValue()[1], e.getValue()[2]));
-    }
-    return List.copyOf(all);
+    return film.supportByPart(state).entrySet().stream()
+        .map(e -> new Rest.Support(e.getKey(), e.getValue()[0], e.getValue()[1], e.getValue()[2]))
+        .toList();
   }
 
   private static NoRest noRest(Settled settled, Touchdown.Landed landed, double weight) {
@@ -403,32 +395,5 @@ public final class RestFinder {
                   "Not known: no balance that a touch would not tip was found within %d poses.",
                   MOST_POSES));
     };
-  }
-
-  private double lowest(FlyBody body, Pose pose) {
-    double least = 0;
-    for (FlyBody.Fibre f : body.fibres()) {
-      least = Math.min(least, height(pose, f.root().add(f.lengthMm(), f.direction())));
-    }
-    for (FlyBody.Member m : body.members()) {
-      for (FlyBody.Slice s : m.slices()) {
-        least = Math.min(least, height(pose, s.at()) - s.radiusMm());
-      }
-    }
-    return least;
-  }
-
-  private static double extent(FlyBody body, Vector3D centre) {
-    double most = 0;
-    for (FlyBody.Fibre f : body.fibres()) {
-      most = Math.max(most, f.root().distance(centre));
-      most = Math.max(most, f.root().add(f.lengthMm(), f.direction()).distance(centre));
-    }
-    for (FlyBody.Member m : body.members()) {
-      for (FlyBody.Slice s : m.slices()) {
-        most = Math.max(most, s.at().distance(centre) + s.radiusMm());
-      }
-    }
-    return most;
   }
 }

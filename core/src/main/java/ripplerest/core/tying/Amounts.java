@@ -210,7 +210,7 @@ public final class Amounts {
     double[] across =
         Assembler.assemble(sized, materials, Floatant.NONE, Mesh.WORKING).fibres().stream()
             .filter(f -> f.part().equals(name))
-            .mapToDouble(f -> f.root().add(f.lengthMm(), f.direction()).getY())
+            .mapToDouble(f -> f.tip().getY())
             .sorted()
             .toArray();
     return across.length == 0 ? 0 : across[across.length - 1] - across[0];

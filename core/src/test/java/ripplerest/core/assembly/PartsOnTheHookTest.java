@@ -71,7 +71,7 @@ class PartsOnTheHookTest {
   }
 
   private static Vector3D tip(Fibre f) {
-    return f.root().add(f.lengthMm(), f.direction());
+    return f.tip();
   }
 
   @Test

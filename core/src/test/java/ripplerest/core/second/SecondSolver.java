@@ -81,7 +81,7 @@ final class SecondSolver {
     Vector3D centre = body.centreOfMass();
     double reach = 0;
     for (FlyBody.Fibre f : body.fibres()) {
-      reach = Math.max(reach, f.root().add(f.lengthMm(), f.direction()).distance(centre));
+      reach = Math.max(reach, f.tip().distance(centre));
     }
     for (FlyBody.Member m : body.members()) {
       for (FlyBody.Slice s : m.slices()) {
@@ -95,7 +95,7 @@ final class SecondSolver {
     for (int i = 0; i < body.fibres().size(); i++) {
       FlyBody.Fibre f = body.fibres().get(i);
       Vector3D root = place.of(f.root().subtract(centre));
-      Vector3D tip = place.of(f.root().add(f.lengthMm(), f.direction()).subtract(centre));
+      Vector3D tip = place.of(f.tip().subtract(centre));
       Vector3D along = tip.subtract(root).scalarMultiply(1 / f.lengthMm());
       if (history.fibre(i) == Meets.DROWNED) {
         double push = f.volumeBeyond(0) * specificWeight;

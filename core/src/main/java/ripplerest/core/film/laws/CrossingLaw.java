@@ -34,6 +34,7 @@ public final class CrossingLaw {
   private final double[] byAlpha = new double[4];
   private final double[] byPlace = new double[4];
   private final double[] misses = new double[4];
+  private double inclination = Double.NaN;
   private double arcOfRow;
 
   /** Upward force on the barb, B/L². */
@@ -140,6 +141,10 @@ public final class CrossingLaw {
   public void turn(double alpha) {
     double[] x = CrossingTable.ALPHA;
     double a = Math.max(x[0], Math.min(x[x.length - 1], alpha));
+    if (a == inclination) {
+      return; // a fly that only heaves
+    }
+    inclination = a;
     int i = 0;
     while (i < x.length - 2 && x[i + 1] < a) {
       i++;

@@ -66,7 +66,7 @@ public final class CylinderLaw {
   public static CylinderLaw of(double radius, double theta, double own) {
     long r = Math.round(Math.log(radius) / ALIKE_RADIUS);
     long t = Math.round(theta / ALIKE_ANGLE);
-    long o = Math.max(1, Math.round(own / ALIKE_SHARE));
+    long o = share(own);
     long key = (r * 10_000 + t) * 1000 + o;
     CylinderLaw kept = KEPT.get(key);
     if (kept == null) {
@@ -77,6 +77,11 @@ public final class CylinderLaw {
       KEPT.put(key, kept); // whoever else makes it meanwhile makes the same
     }
     return kept;
+  }
+
+  /** Of which of the shares that laws are worked out for a share is. */
+  public static long share(double own) {
+    return Math.max(1, Math.round(own / ALIKE_SHARE));
   }
 
   private CylinderLaw(double radius, double theta, double own) {

@@ -38,9 +38,13 @@ public final class LyingLaw {
   private final double[][] rows = new double[4][];
   private final double[] byAlpha = new double[4];
   private final double[] byDepth = new double[4];
-  private double inclination;
+  private double inclination = Double.NaN;
+
+  /** The inclination of the tables below that. */
+  private int between;
+
   private double touch;
-  private int last;
+  private double lastReach;
 
   /** Film force, B/L². */
   public double force;
@@ -152,12 +156,20 @@ public final class LyingLaw {
    */
   public void turn(double alpha) {
     double[] x = LyingTable.ALPHA;
-    inclination = Math.max(x[0], Math.min(x[x.length - 1], alpha));
+    double held = Math.max(x[0], Math.min(x[x.length - 1], alpha));
+    if (held == inclination) {
+      return;
+    }
+    inclination = held;
     touch = LyingTable.touch(inclination);
-    int i = 0;
+    int i = between; // most turns are small
     while (i < x.length - 2 && x[i + 1] < inclination) {
       i++;
     }
+    while (i > 0 && x[i] >= inclination) {
+      i--;
+    }
+    between = i;
     BETWEEN[i].weights((inclination - x[i]) / (x[i + 1] - x[i]), byAlpha);
     for (int k = 0; k < 4; k++) {
       rows[k] = byAlpha[k] == 0 ? null : blend.row(i - 1 + k);
@@ -170,12 +182,27 @@ public final class LyingLaw {
    * @param gap height of the root over the level, L
    */
   public double force(double gap) {
-    return gap >= touch ? 0 : Math.max(0, sum(place(gap), FORCE));
+    if (gap >= touch) {
+      return 0;
+    }
+    int k = place(gap);
+    double sum = 0;
+    double out = 0;
+    for (int i = 0; i < 4; i++) {
+      if (byAlpha[i] != 0) {
+        double[] row = rows[i];
+        int at = LyingTable.at(k - 1);
+        sum += byAlpha[i] * along(row, at + FORCE);
+        out += byAlpha[i] * along(row, at + LyingTable.REACH);
+      }
+    }
+    lastReach = out;
+    return Math.max(0, sum);
   }
 
   /** Horizontal distance from the root to where that force acts, L. */
   public double reach() {
-    return Math.max(0, Math.min(1, sum(last, LyingTable.REACH)));
+    return Math.max(0, Math.min(1, lastReach));
   }
 
   /** All there is to know at one height of the root over the level, L; kept in the fields. */
@@ -200,7 +227,6 @@ public final class LyingLaw {
     boolean before = k > 0 && k != LyingTable.ABOVE;
     boolean after = k + 2 <= LyingTable.DEPTHS && k + 1 != LyingTable.ABOVE;
     Cubic.even(before, after).weights(t - k, byDepth);
-    last = k;
     return k;
   }
 
