@@ -86,7 +86,9 @@ final class EstimateCommand implements Callable<Integer> {
       description = "Instead of the pose: ${COMPLETION-CANDIDATES}, as JSON; progress on stderr.")
   private Question question;
 
-  @Option(names = "--casts", description = "With --ask LANDING: casts, 1 to 5000; default 500.")
+  @Option(
+      names = "--casts",
+      description = "With --ask LANDING: casts at most, 1 to 5000; default 500.")
   private int casts = Answers.CASTS;
 
   @Option(names = "--part", description = "With --ask SUBSTITUTES or SUPPORT: its name, or hook.")

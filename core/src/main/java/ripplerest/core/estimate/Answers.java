@@ -10,7 +10,7 @@ import ripplerest.core.rest.Rest;
 
 /** What takes many poses to answer, beside the one estimate. */
 public final class Answers {
-  /** Casts behind a landing share. */
+  /** Casts behind a landing share, at most. */
   public static final int CASTS = 500;
 
   private Answers() {}
@@ -18,7 +18,7 @@ public final class Answers {
   /**
    * How the fly comes to rest over many casts.
    *
-   * @param casts 1 or more
+   * @param casts 1 or more; fewer are made where fewer tell as much
    */
   public static LandingShares landing(PreparedFly fly, int casts, long seed, Work work) {
     List<Rest> upright = LandedFly.of(fly).rest().stream().toList();

@@ -10,7 +10,7 @@ import ripplerest.core.hook.Natural;
 /**
  * What a {@link Question} needs to know beside the fly.
  *
- * @param casts of a landing, 1 to {@link Question#MOST_CASTS}
+ * @param casts of a landing at most, 1 to {@link Question#MOST_CASTS}
  * @param seed of random draws
  * @param part name of the part that is asked about, or {@code hook}
  * @param reserve film reserve that is wanted, in the fly's own weight

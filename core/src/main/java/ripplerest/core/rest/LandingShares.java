@@ -8,6 +8,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import ripplerest.core.quantity.Together;
 
@@ -23,6 +24,9 @@ import ripplerest.core.quantity.Together;
 public record LandingShares(
     int throwsMade, List<Share> shares, int sunk, int unsettled, List<Fall> falls) {
   private static final int WORKERS = 2;
+
+  /** Landings after which it is asked whether they are enough. */
+  private static final int BATCH = 50;
 
   /** Standard normal deviate that leaves a tenth on either side. */
   private static final double TENTH = 1.2816;
@@ -50,7 +54,11 @@ public record LandingShares(
    * @param low lower end of the middle 80 %
    * @param high upper end
    */
-  public record Ratio(double share, double low, double high) {}
+  public record Ratio(double share, double low, double high) {
+    double width() {
+      return high - low;
+    }
+  }
 
   public LandingShares {
     shares = List.copyOf(shares);
@@ -77,11 +85,12 @@ public record LandingShares(
   }
 
   /**
-   * Lands a fly many times. Same seed, same answer, however many cores there are.
+   * Lands a fly many times. Same seed, same answer, however many cores there are. Ends early once
+   * every share is known as well as an even one would be after all landings.
    *
    * @param finders makes a workspace; asked once a worker
    * @param casts how it comes down
-   * @param count landings
+   * @param count landings at most
    * @param known rests that need not be measured again
    * @param landed told how many landings are done, from any thread
    * @param cancelled the search ends once it says true; what is done by then is returned
@@ -97,23 +106,43 @@ public record LandingShares(
     SplittableRandom random = new SplittableRandom(seed);
     List<SplittableRandom> each = IntStream.range(0, count).mapToObj(i -> random.split()).toList();
     AtomicInteger done = new AtomicInteger();
-    List<Tally> tallies =
-        Together.map(
-            IntStream.range(0, WORKERS).boxed().toList(),
-            w -> {
-              Tally tally = new Tally(known);
-              RestFinder finder = finders.get();
-              for (int i = w; i < count && !cancelled.getAsBoolean(); i += WORKERS) {
-                tally.follow(casts.draw(each.get(i)), finder);
-                landed.accept(done.incrementAndGet());
-              }
-              return tally;
-            });
-    Tally all = tallies.get(0);
-    for (int w = 1; w < WORKERS; w++) {
-      all.add(tallies.get(w));
+    List<Worker> workers =
+        IntStream.range(0, WORKERS).mapToObj(w -> new Worker(finders.get(), known)).toList();
+    LandingShares all = new LandingShares(0, List.of(), 0, 0, List.of());
+    for (int from = 0; from < count && !all.isAsGoodAs(count); from += BATCH) {
+      int start = from;
+      int end = Math.min(count, from + BATCH);
+      Together.map(
+          IntStream.range(0, WORKERS).boxed().toList(),
+          w -> {
+            for (int i = start + w; i < end && !cancelled.getAsBoolean(); i += WORKERS) {
+              workers.get(w).tally().follow(casts.draw(each.get(i)), workers.get(w).finder());
+              landed.accept(done.incrementAndGet());
+            }
+            return w;
+          });
+      Tally tally = new Tally(known);
+      workers.forEach(w -> tally.add(w.tally()));
+      all = tally.shares();
     }
-    return all.shares();
+    return all;
+  }
+
+  private record Worker(RestFinder finder, Tally tally) {
+    Worker(RestFinder finder, List<Rest> known) {
+      this(finder, new Tally(known));
+    }
+  }
+
+  /** Whether every share is as well known as an even one would be after so many landings. */
+  private boolean isAsGoodAs(int landings) {
+    double wide = ratio(landings / 2, landings).width();
+    return throwsMade > 0
+        && falls.stream()
+            .collect(Collectors.groupingBy(Fall::sits, Collectors.counting()))
+            .values()
+            .stream()
+            .allMatch(n -> ratio(n.intValue(), throwsMade).width() <= wide);
   }
 
   /** Landings counted by where they ended. */

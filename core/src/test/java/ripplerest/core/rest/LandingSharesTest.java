@@ -59,6 +59,25 @@ class LandingSharesTest {
     assertThat(down).isCloseTo(0.5, within(0.064)); // two and a half standard errors
   }
 
+  // By hand: Wilson's interval of an even share of 500 is 0.057 wide, that of 100 of 100 is 0.016.
+  @Test
+  void aPlainShareEndsEarlyAndAsWellKnown() {
+    LandingShares shares =
+        LandingShares.draw(
+            LandingSharesTest::raft,
+            new Casts(5, 5, 2, 0.1),
+            500,
+            7,
+            List.of(),
+            n -> {},
+            () -> false);
+    assertThat(shares.throwsMade()).isBetween(50, 100);
+    assertThat(shares.falls()).hasSize(shares.throwsMade());
+    LandingShares.Ratio plain = shares.of(shares.shares().get(0).rest().posture());
+    assertThat(plain.share()).isEqualTo(1);
+    assertThat(plain.high() - plain.low()).isLessThan(0.057);
+  }
+
   @Test
   void sameSeedSameSharesAndProgressIsTold() {
     List<Integer> told = java.util.Collections.synchronizedList(new ArrayList<>());
