@@ -1,11 +1,11 @@
 # Everything in one file, and back. Read by ./ripple-rest.
 
-tables_of() { # tables_of DATABASE: how many rows each table has, as JSON
-  sql "$1" -tAc "select json_object_agg(t, n order by t) from (select table_name t, (xpath('/row/c/text()', query_to_xml(format('select count(*) as c from %I', table_name), false, true, '')))[1]::text::bigint n from information_schema.tables where table_schema = 'public') x"
+tables_of() { # tables_of DATABASE: how many rows each table has, as JSON; kept answers are nobody's data
+  sql "$1" -tAc "select json_object_agg(t, n order by t) from (select table_name t, (xpath('/row/c/text()', query_to_xml(format('select count(*) as c from %I', table_name), false, true, '')))[1]::text::bigint n from information_schema.tables where table_schema = 'public' and table_name <> 'kept_answer') x"
 }
 
 schema_of() { # schema_of DATABASE: version of its last migration, 0 for none
-  sql "$1" -tAc "select coalesce(max(version::int), 0) from flyway_schema_history where success" 2>/dev/null || echo 0
+  sql "$1" -tAc "select coalesce(floor(max(version::numeric))::int, 0) from flyway_schema_history where success" 2>/dev/null || echo 0
 }
 
 # This program: "version build schema".
@@ -13,12 +13,13 @@ own_version() { "$JAVA" -XX:TieredStopAtLevel=1 -jar "$APP_JAR" --version --shor
 
 field() { sed -n "s/.*\"$1\" *: *\"\{0,1\}\([^\",}]*\)\"\{0,1\}.*/\1/p" "$2" | head -1; } # field NAME FILE
 
-# pack FILE: a dump of the database and a manifest, in one file; whole or not there at all.
+# pack FILE: a dump of the database and a manifest, in one file; whole or not there at all. Answers that can
+# be worked out again are left out.
 pack() {
   local file=$1 work version build
   work=$(mktemp -d)
   read -r version build _ < <(own_version)
-  (umask 077; db_env "$PG_BIN/pg_dump" -Fc -d "$DB_USER" >"$work/data.dump" 9>&-) || { rm -rf "$work"; return 1; }
+  (umask 077; db_env "$PG_BIN/pg_dump" -Fc --exclude-table-data=kept_answer -d "$DB_USER" >"$work/data.dump" 9>&-) || { rm -rf "$work"; return 1; }
   cat >"$work/manifest.json" <<MANIFEST
 {
   "format": "ripple-rest/backup",

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.Properties;
 import org.springframework.boot.health.contributor.Health;
 import org.springframework.boot.health.contributor.HealthIndicator;
@@ -14,6 +15,9 @@ import org.springframework.stereotype.Component;
 /** Which version and build of the program this is, and which schema of the data it knows. */
 @Component("program")
 public final class Version implements HealthIndicator {
+  /** What stands for the commit where nobody told it. */
+  private static final String UNKNOWN = "unknown";
+
   private final String number;
   private final String build;
   private final int schema;
@@ -46,6 +50,11 @@ public final class Version implements HealthIndicator {
 
   /** Version and build of the program, and the schema of its data. */
   record About(String version, String build, int schema) {}
+
+  /** The commit that was built; empty if it is not known. */
+  public Optional<String> build() {
+    return Optional.of(build).filter(b -> !b.equals(UNKNOWN));
+  }
 
   About about() {
     return new About(number, build, schema);

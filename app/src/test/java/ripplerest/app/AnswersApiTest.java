@@ -24,10 +24,14 @@ class AnswersApiTest {
   private RunningApplication app;
   private String example;
 
+  /** A fly that lands in so many ways that all casts are made. */
+  private String unsure;
+
   @BeforeEach
   void start() throws IOException {
     app = RunningApplication.get();
     example = Files.readString(Path.of("../docs/format/examples/parachute.json"));
+    unsure = Files.readString(Path.of("../docs/format/examples/upright-collar.json"));
   }
 
   private static List<JsonNode> lines(Answer answer) {
@@ -36,17 +40,17 @@ class AnswersApiTest {
 
   @Test
   void aLandingIsStreamedWithItsProgress() throws Exception {
-    Answer answer = app.send("POST", "/api/answers?ask=LANDING&casts=60&seed=3", example);
+    Answer answer = app.send("POST", "/api/answers?ask=LANDING&casts=40&seed=3", example);
     assertThat(answer.status()).isEqualTo(200);
     List<JsonNode> lines = lines(answer);
-    assertThat(lines.stream().filter(l -> l.at("/progress/all").asInt(0) == 60)).isNotEmpty();
+    assertThat(lines.stream().filter(l -> l.at("/progress/all").asInt(0) == 40)).isNotEmpty();
     JsonNode landing = lines.get(lines.size() - 1).get("landing");
-    assertThat(landing.get("casts").asInt()).isEqualTo(60);
+    assertThat(landing.get("casts").asInt()).isEqualTo(40);
     JsonNode first = landing.at("/postures/0");
     assertThat(first.get("posture").asString()).isEqualTo("FLUSH");
     assertThat(first.get("share").asDouble())
         .isBetween(first.get("low").asDouble(), first.get("high").asDouble());
-    Answer again = app.send("POST", "/api/answers?ask=LANDING&casts=60&seed=3", example);
+    Answer again = app.send("POST", "/api/answers?ask=LANDING&casts=40&seed=3", example);
     List<JsonNode> same = lines(again);
     assertThat(same.get(same.size() - 1)).isEqualTo(lines.get(lines.size() - 1));
   }
@@ -63,6 +67,19 @@ class AnswersApiTest {
     assertThat(waters.findValuesAsString("water"))
         .containsExactly("STILL", "GLIDE", "RIFFLE", "POCKET");
     assertThat(waters.at("/0/up/0").asDouble()).isEqualTo(1);
+  }
+
+  @Test
+  void whatWasAnsweredIsToldAgainAtOnce() throws Exception {
+    String ask = "/api/answers?ask=LANDING&casts=30&seed=";
+    Answer first = app.send("POST", ask + 71, example);
+    assertThat(lines(first)).hasSizeGreaterThan(1);
+    JsonNode found = lines(first).get(lines(first).size() - 1);
+    assertThat(lines(app.send("POST", ask + 71, example))).containsExactly(found);
+    assertThat(lines(app.send("POST", ask + 72, example))).hasSizeGreaterThan(1);
+    String warmer = example.replace("\"temperature\": 12", "\"temperature\": 13");
+    assertThat(warmer).isNotEqualTo(example);
+    assertThat(lines(app.send("POST", ask + 71, warmer))).hasSizeGreaterThan(1);
   }
 
   private JsonNode asked(String query, String document) throws Exception {
@@ -165,7 +182,7 @@ class AnswersApiTest {
         open.add(asked());
         assertThat(eventually(() -> queued() >= asked)).isTrue();
       }
-      Answer turnedAway = app.send("POST", LONG, example);
+      Answer turnedAway = app.send("POST", LONG, unsure);
       assertThat(turnedAway.status()).isEqualTo(429);
       assertThat(turnedAway.response().headers().firstValue("Retry-After")).contains("5");
       assertThat(turnedAway.json().get("detail").asString()).contains("Ask again");
@@ -204,7 +221,7 @@ class AnswersApiTest {
 
   private Socket asked() throws IOException {
     Socket socket = new Socket("127.0.0.1", app.port);
-    byte[] body = example.getBytes(StandardCharsets.UTF_8);
+    byte[] body = unsure.getBytes(StandardCharsets.UTF_8);
     OutputStream out = socket.getOutputStream();
     String head =
         "POST %s HTTP/1.1\r\nHost: 127.0.0.1:%d\r\nContent-Type: application/json\r\n"

@@ -12,13 +12,13 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The real application on a throwaway PostgreSQL, started once for all tests of this module. */
-final class RunningApplication {
+public final class RunningApplication {
   /** A body that begins so is no text. */
   static final String BYTES = "base64:";
 
   private static RunningApplication instance;
 
-  final ConfigurableApplicationContext context;
+  public final ConfigurableApplicationContext context;
   final int port;
   private final HttpClient client = HttpClient.newHttpClient();
 
@@ -36,7 +36,7 @@ final class RunningApplication {
     port = context.getEnvironment().getProperty("local.server.port", Integer.class);
   }
 
-  static synchronized RunningApplication get() {
+  public static synchronized RunningApplication get() {
     if (instance == null) {
       instance = new RunningApplication();
     }

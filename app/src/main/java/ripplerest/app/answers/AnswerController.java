@@ -34,11 +34,14 @@ class AnswerController {
   private final Preparation preparation;
   private final HookStore ownHooks;
   private final Answering answering;
+  private final AnswerKey keys;
 
-  AnswerController(Preparation preparation, HookStore ownHooks, Answering answering) {
+  AnswerController(
+      Preparation preparation, HookStore ownHooks, Answering answering, AnswerKey keys) {
     this.preparation = preparation;
     this.ownHooks = ownHooks;
     this.answering = answering;
+    this.keys = keys;
   }
 
   /**
@@ -76,7 +79,8 @@ class AnswerController {
     List<HookSpec> own = ownHooks.all().stream().map(OwnHook::spec).toList();
     Details with = new Details(casts, seed, part, reserve, natural, goal(goal, amount), own);
     ask.check(with, fly.sized()); // what cannot be asked is refused before anything is sent
-    return answering.stream((work, early) -> ask.answer(with, fly, work, early));
+    String key = keys.of(ask + "\n" + with, List.of(fly));
+    return answering.stream(key, (work, early) -> ask.answer(with, fly, work, early));
   }
 
   /** How much of an outcome can be asked for. */

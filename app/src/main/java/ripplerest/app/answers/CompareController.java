@@ -24,10 +24,12 @@ import ripplerest.exchange.view.AnswerLine;
 class CompareController {
   private final Preparation preparation;
   private final Answering answering;
+  private final AnswerKey keys;
 
-  CompareController(Preparation preparation, Answering answering) {
+  CompareController(Preparation preparation, Answering answering, AnswerKey keys) {
     this.preparation = preparation;
     this.answering = answering;
+    this.keys = keys;
   }
 
   /** Up to four dressings on their water, each drawn, and their numbers against the first. */
@@ -47,6 +49,7 @@ class CompareController {
         preparation.readSeveral(request.getInputStream(), Comparison.MOST).stream()
             .map(preparation::prepared)
             .toList();
-    return answering.stream(work -> new Answer.Compared(Comparison.of(flies, work)));
+    return answering.stream(
+        keys.of("compare", flies), work -> new Answer.Compared(Comparison.of(flies, work)));
   }
 }

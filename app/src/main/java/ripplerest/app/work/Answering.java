@@ -1,5 +1,6 @@
 package ripplerest.app.work;
 
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
@@ -20,10 +21,12 @@ import ripplerest.exchange.view.AnswerLine;
 public class Answering {
   private final LongWork queue;
   private final InteractivePriority way;
+  private final KeptAnswers kept;
 
-  Answering(LongWork queue, InteractivePriority way) {
+  Answering(LongWork queue, InteractivePriority way, KeptAnswers kept) {
     this.queue = queue;
     this.way = way;
+    this.kept = kept;
   }
 
   /**
@@ -31,7 +34,16 @@ public class Answering {
    * 429 when too many wait.
    */
   public ResponseEntity<ResponseBodyEmitter> stream(Function<Work, Answer> question) {
-    return stream((work, early) -> question.apply(work));
+    return stream(Optional.empty(), (work, early) -> question.apply(work));
+  }
+
+  /**
+   * The same for a question that may have been answered before.
+   *
+   * @param key of all that the answer depends on
+   */
+  public ResponseEntity<ResponseBodyEmitter> stream(String key, Function<Work, Answer> question) {
+    return stream(key, (work, early) -> question.apply(work));
   }
 
   /**
@@ -40,8 +52,18 @@ public class Answering {
    * @param question sends it, before its answer
    */
   public ResponseEntity<ResponseBodyEmitter> stream(
-      BiFunction<Work, Consumer<Answer>, Answer> question) {
+      String key, BiFunction<Work, Consumer<Answer>, Answer> question) {
+    return stream(Optional.of(key), question);
+  }
+
+  private ResponseEntity<ResponseBodyEmitter> stream(
+      Optional<String> key, BiFunction<Work, Consumer<Answer>, Answer> question) {
     Lines lines = new Lines(AnswerLine::progress, AnswerLine::problem, way);
+    Optional<KeptAnswers.Line> before = key.flatMap(kept::find);
+    if (before.isPresent()) {
+      lines.answer(before::get);
+      return lines.response();
+    }
     queue.submit(
         new LongWork.Job() {
           @Override
@@ -52,7 +74,11 @@ public class Answering {
           @Override
           public void run() {
             Consumer<Answer> early = found -> lines.send(AnswerLine.of(found));
-            lines.answer(() -> AnswerLine.of(question.apply(lines, early)));
+            lines.answer(
+                () -> {
+                  AnswerLine found = AnswerLine.of(question.apply(lines, early));
+                  return key.<Object>map(k -> kept.keep(k, found)).orElse(found);
+                });
           }
         });
     return lines.response();
