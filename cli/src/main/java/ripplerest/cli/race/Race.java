@@ -1,10 +1,12 @@
 package ripplerest.cli.race;
 
+import java.io.IOException;
 import java.net.MalformedURLException;
 import java.net.URL;
 import java.net.URLClassLoader;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -38,6 +40,9 @@ public final class Race implements Callable<Integer> {
 
   private static final double SAME_DEG = 0.1;
 
+  /** How long a flame graph is sampled. */
+  private static final Duration SAMPLED = Duration.ofSeconds(20);
+
   /** Exit status for a jar that is not there: the race would be against itself. */
   private static final int BAD = 2;
 
@@ -53,6 +58,11 @@ public final class Race implements Callable<Integer> {
   @Option(names = "--where", description = "Not how fast, but which flies rest elsewhere.")
   private boolean where;
 
+  @Option(
+      names = "--flames",
+      description = "Not how fast, but in what: writes flame graphs of both into this folder.")
+  private Path flames;
+
   @Parameters(
       description =
           "Flies as style:size:FLOATANT or file:FLOATANT; a collar, a parachute and a hanger without.")
@@ -67,8 +77,35 @@ public final class Race implements Callable<Integer> {
       return BAD;
     }
     Path own = Path.of(Race.class.getProtectionDomain().getCodeSource().getLocation().toURI());
-    run(entrant(against, own), entrant(own));
+    if (flames != null) {
+      flame("before", entrant(against, own));
+      flame("after", entrant(own));
+    } else {
+      run(entrant(against, own), entrant(own));
+    }
     return 0;
+  }
+
+  /** All measures of all flies, again and again, once warm. */
+  private void flame(String name, BiFunction<String, String, double[]> entrant) throws IOException {
+    Runnable round =
+        () -> measures.forEach(m -> flies.forEach(fly -> entrant.apply(m.name(), fly)));
+    long warm = System.nanoTime() + SAMPLED.toNanos() / 2;
+    while (System.nanoTime() < warm) {
+      round.run();
+    }
+    FlameGraph graph =
+        FlameGraph.of(
+            () -> {
+              long end = System.nanoTime() + SAMPLED.toNanos();
+              while (System.nanoTime() < end) {
+                round.run();
+              }
+            });
+    Path file = flames.resolve(name + ".svg");
+    Files.createDirectories(flames);
+    Files.writeString(file, graph.svg("%s: %s of %s".formatted(name, measures, flies)));
+    System.out.printf("%s: %d samples%n", file, graph.samples());
   }
 
   private void run(
