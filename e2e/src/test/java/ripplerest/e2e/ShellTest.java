@@ -47,6 +47,20 @@ class ShellTest extends OnBench {
     }
   }
 
+  @Test
+  void theFirstPageLoadsLittleScript() {
+    page.navigate(site.address);
+    assertThat(page.getByTestId("fly")).isVisible();
+    double script =
+        ((Number)
+                page.evaluate(
+                    "performance.getEntriesByType('resource')"
+                        + ".filter(r => r.name.endsWith('.js'))"
+                        + ".reduce((sum, r) => sum + r.encodedBodySize, 0)"))
+            .doubleValue();
+    Assertions.assertThat(script).as("bytes of compressed script").isBetween(1.0, 200_000.0);
+  }
+
   private int sideways() {
     return (int)
         page.evaluate(
