@@ -4,9 +4,11 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import ripplerest.app.Version;
 import ripplerest.app.http.Fingerprint;
@@ -27,9 +29,16 @@ import ripplerest.exchange.format.PatternWriter;
 class AnswerKey {
   private final String build;
 
+  @Autowired
   AnswerKey(Version version) {
-    // a build that does not know itself takes no other's answers
-    this.build = version.build().orElseGet(() -> UUID.randomUUID().toString());
+    this(version.build());
+  }
+
+  /**
+   * @param build empty for one that does not know itself: it takes no other's answers
+   */
+  AnswerKey(Optional<String> build) {
+    this.build = build.orElseGet(() -> UUID.randomUUID().toString());
   }
 
   /**

@@ -20,9 +20,6 @@ final class SliceLaws {
   private final CylinderLaw[][] laws;
   private final double[][] thetas;
 
-  /** As {@link #holdsFrom} tells it; not a number until it is asked. */
-  private final double[][] holds;
-
   /**
    * @param member of each slice
    * @param own share of an endless cylinder's dent that each slice's surroundings make
@@ -42,16 +39,10 @@ final class SliceLaws {
     this.wetting = wetting;
     this.ell = ell;
     this.laws = new CylinderLaw[2 * SOAKED][slices.size()];
-    this.thetas = unknown(members.size(), 2 * SOAKED);
-    this.holds = unknown(2 * SOAKED, slices.size());
-  }
-
-  private static double[][] unknown(int rows, int columns) {
-    double[][] all = new double[rows][columns];
-    for (double[] row : all) {
-      Arrays.fill(row, Double.NaN);
+    this.thetas = new double[members.size()][2 * SOAKED];
+    for (double[] of : thetas) {
+      Arrays.fill(of, Double.NaN);
     }
-    return all;
   }
 
   /** The law of a slice as it is. */
@@ -76,19 +67,11 @@ final class SliceLaws {
   }
 
   double holdsFrom(int k, ContactLine way, boolean soaked) {
-    double[] held = holds[variant(way, soaked)];
-    if (Double.isNaN(held[k])) {
-      held[k] = ell * of(k, way, soaked).holdsFrom();
-    }
-    return held[k];
-  }
-
-  private static int variant(ContactLine way, boolean soaked) {
-    return way.ordinal() + (soaked ? SOAKED : 0);
+    return ell * of(k, way, soaked).holdsFrom();
   }
 
   private CylinderLaw of(int k, ContactLine way, boolean soaked) {
-    int variant = variant(way, soaked);
+    int variant = way.ordinal() + (soaked ? SOAKED : 0);
     if (laws[variant][k] == null) {
       Member of = members.get(member[k]);
       double share = soaked ? of.tuft().orElseThrow().solidShare() : 1;
