@@ -61,6 +61,12 @@ function labels({ rest, outline, band, shankMm }: Told, since?: Differences) {
   return { hooks, held }
 }
 
+/** Room for the column on the right, px: as wide as its longest line, about. */
+const LEAST_ROOM_PX = 186
+const LETTER_PX = 7.2
+const roomFor = (held: Label[]) =>
+  Math.max(LEAST_ROOM_PX, 8 + LETTER_PX * Math.max(...held.map((l) => l.foot.length), 0))
+
 const halfway = (a: readonly number[], b: readonly number[]) =>
   a.map((v, i) => (v + (b[i] ?? 0)) / 2)
 
@@ -75,7 +81,13 @@ export function Callouts(
   return (
     <g pointerEvents="none">
       <Column labels={hooks} x={left} anchor="end" view={view} height={height} />
-      <Column labels={held} x={width - 186} anchor="start" view={view} height={height} />
+      <Column
+        labels={held}
+        x={width - Math.min(width / 2, roomFor(held))}
+        anchor="start"
+        view={view}
+        height={height}
+      />
     </g>
   )
 }
