@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,6 +39,11 @@ class ScreenshotTest {
           if (!open.equals("none")) {
             page.locator("[data-reading='" + open + "']").getByRole(AriaRole.BUTTON).click();
           }
+          assertThat(page.getByLabel("Name of the fly")).hasValue(fly);
+          assertThat(page.locator("[data-reading='reserve'] [aria-busy]"))
+              .hasText(
+                  Pattern.compile("\\d.*×"),
+                  new LocatorAssertions.HasTextOptions().setTimeout(60_000));
           String whole = "[data-reading='reserve'], [data-reading='" + open + "']";
           Locator busy = page.locator(whole).locator("[aria-busy='true']");
           assertThat(busy).hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(60_000));
