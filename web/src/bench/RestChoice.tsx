@@ -16,8 +16,9 @@ export function RestChoice({
   shown: string
   onShow: (rest: string) => void
 }) {
+  const often = headline && headline.ways.length > 1 ? headline : undefined
   const kinds = rests
-    .map((rest, i) => [String(i), sitting(rest.posture) + often(rest, headline)] as const)
+    .map((rest, i) => [String(i), sitting(rest.posture) + count(rest, often)] as const)
     .filter(([, words], i, all) => all.findIndex((other) => other[1] === words) === i)
   const weight = laden?.under
     ? [['laden', `under ${Number(laden.inWaterMg.toPrecision(2))} mg`] as const]
@@ -26,14 +27,17 @@ export function RestChoice({
   if (options.length < 2) return null
   return (
     <div className="bg-leaf/85 absolute bottom-1 left-2 rounded-md px-2 print:hidden">
-      <Choice label="show pose" value={shown} options={options} onChange={onShow} />
+      <Choice
+        label={often ? `show pose, of ${often.casts} casts` : 'show pose'}
+        value={shown}
+        options={options}
+        onChange={onShow}
+      />
     </div>
   )
 }
 
-/** How many casts end so, where they end in more than one way. */
-function often(rest: Rest, headline: Estimate['headline'] | undefined): string {
-  if (!headline || headline.ways.length < 2) return ''
-  const count = headline.ways.find((w) => w.sits === rest.posture)?.count ?? 0
-  return ` (${count} of ${headline.casts} casts)`
+/** How many casts end so. */
+function count(rest: Rest, often: Estimate['headline'] | undefined): string {
+  return often ? ` (${often.ways.find((w) => w.sits === rest.posture)?.count ?? 0})` : ''
 }

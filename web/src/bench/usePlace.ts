@@ -1,31 +1,22 @@
 import { useCallback, useEffect, useRef } from 'react'
-import { useSearchParams } from 'react-router'
 import type { Camera } from '../scene/projection'
+import { useAddress } from '../shell/useAddress'
 
 const CAMERAS: readonly string[] = ['side', 'head-on', 'above', 'below']
 
-/** What is looked at, in the address: it survives a reload, the way back, and a copied link. */
+/** Camera, part and rest that are looked at, kept in the address. */
 export function usePlace() {
-  const [query, setQuery] = useSearchParams()
+  const [query, change] = useAddress()
   const view = query.get('view') ?? 'side'
-  const set = useRef(setQuery)
-  useEffect(() => {
-    set.current = setQuery
-  })
   const put = useCallback(
     (changes: Record<string, string>) =>
-      set.current(
-        (before) => {
-          const next = new URLSearchParams(before)
-          for (const [name, value] of Object.entries(changes)) {
-            if (value === '') next.delete(name)
-            else next.set(name, value)
-          }
-          return next
-        },
-        { replace: true, preventScrollReset: true },
-      ),
-    [],
+      change((next) => {
+        for (const [name, value] of Object.entries(changes)) {
+          if (value === '') next.delete(name)
+          else next.set(name, value)
+        }
+      }),
+    [change],
   )
   return {
     camera: (CAMERAS.includes(view) ? view : 'side') as Camera,

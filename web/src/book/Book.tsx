@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Archive, ArchiveRestore, Copy, Download, Search, Trash2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { Link, useSearchParams } from 'react-router'
+import { Link } from 'react-router'
 import {
   archivePattern,
   copyPattern,
@@ -20,6 +20,7 @@ import { IconButton } from '../ui/IconButton'
 import { Pick } from '../ui/Pick'
 import { BookImport } from './BookImport'
 import { Page, Table } from '../shell/Page'
+import { useAddress } from '../shell/useAddress'
 
 const REFETCH_MS = 3000
 const ANY = 'any'
@@ -40,7 +41,7 @@ const MISSING = [
 /** The book of patterns: found by words and by what they are, page by page. */
 export function Book() {
   const client = useQueryClient()
-  const [params, setParams] = useSearchParams()
+  const [params, change] = useAddress()
   const found = useQuery({
     queryKey: ['book', params.toString()],
     queryFn: () => findPatterns(params),
@@ -61,16 +62,11 @@ export function Book() {
   }
   /** Whatever is looked for, its first page comes first. */
   const put = (field: string, value: string) =>
-    setParams(
-      (before) => {
-        const next = new URLSearchParams(before)
-        if (value === '' || value === ANY) next.delete(field)
-        else next.set(field, value)
-        if (field !== 'page') next.delete('page')
-        return next
-      },
-      { replace: true },
-    )
+    change((next) => {
+      if (value === '' || value === ANY) next.delete(field)
+      else next.set(field, value)
+      if (field !== 'page') next.delete('page')
+    })
   const page = found.data
   return (
     <Page title="Book">
