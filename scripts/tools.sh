@@ -81,7 +81,7 @@ need_postgres() {
 }
 
 need_chromium() {
-  [ -x /usr/bin/chromium ] || install_packages chromium
+  [ -x /usr/bin/chromium-headless-shell ] || install_packages chromium-headless-shell
 }
 
 need_disk() { # need_disk FOLDER MEGABYTES

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -44,10 +45,14 @@ abstract class OnBench {
 
   @BeforeEach
   void open() {
-    context = site.browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+    context =
+        site.browser.newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setReducedMotion(ReducedMotion.REDUCE));
     context.addInitScript("localStorage.setItem('ripple-rest.tour', '9')"); // not the first visit
     page = context.newPage();
-    page.setDefaultTimeout(20_000);
+    page.setDefaultTimeout(Site.SLOWEST_MS);
     page.onConsoleMessage(
         m -> {
           if (m.type().equals("error")) {

@@ -24,7 +24,7 @@ import ripplerest.devices.StandIn;
 /** The packaged application on a throwaway database, and Debian's Chromium; started once. */
 final class Site {
   /** An answer on a busy machine; a test that fails waits this long. */
-  private static final double SLOWEST_MS = 20_000;
+  static final double SLOWEST_MS = 45_000;
 
   private static Site instance;
   private static RuntimeException failure;
@@ -43,6 +43,7 @@ final class Site {
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx512m",
+                "-XX:TieredStopAtLevel=1",
                 "-XX:+ExitOnOutOfMemoryError",
                 "-jar",
                 "../app/target/app-0.1.0.jar")
@@ -75,7 +76,7 @@ final class Site {
             .chromium()
             .launch(
                 new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                     .setArgs(
                         List.of(
                             "--no-sandbox",

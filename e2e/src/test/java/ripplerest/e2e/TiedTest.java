@@ -82,7 +82,7 @@ class TiedTest extends OnBench {
     assertThat(kept()).hasText("saved");
     Page sheet = page;
     page = context.newPage();
-    page.setDefaultTimeout(20_000);
+    page.setDefaultTimeout(Site.SLOWEST_MS);
     openVise("Willow Skate");
     page.keyboard().press("PageDown");
     page.keyboard().press("PageDown");

@@ -86,6 +86,7 @@ class ViewsTest extends OnBench {
 
   @Test
   void settlingPlaysAndIsOffWhereLessMotionIsAskedFor() {
+    page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
     answersCome();
     openFly("Lantern Dun");
     String rest = drawing();

@@ -116,11 +116,7 @@ public record Hook(
 
   /** From the rear edge of the eye to the outside of the bend, mm. */
   public double hookLengthMm() {
-    double rearmost = 0;
-    for (Vector3D p : wire(0.1)) {
-      rearmost = Math.max(rearmost, p.getX());
-    }
-    return rearmost + wireMm / 2;
+    return bendCentre().getX() + gapMm / 2 + wireMm / 2;
   }
 
   /**
@@ -184,8 +180,12 @@ public record Hook(
 
   /** Tip of the hook point. */
   public Vector3D point() {
-    List<Vector3D> path = wire(0.2);
-    return path.get(path.size() - 1);
+    return inBend(bendMm()).add(new Vector3D(-pointLegMm, 0, 0));
+  }
+
+  /** Length of wire in the bend, mm. */
+  private double bendMm() {
+    return gapMm / 2 * (Math.PI - turnAtBend());
   }
 
   /**
@@ -198,7 +198,7 @@ public record Hook(
     for (double s : steps(shankMm, stepMm)) {
       path.add(onShank(s));
     }
-    for (double s : steps(gapMm / 2 * (Math.PI - turnAtBend()), stepMm)) {
+    for (double s : steps(bendMm(), stepMm)) {
       path.add(inBend(s));
     }
     Vector3D end = path.get(path.size() - 1);
@@ -221,8 +221,7 @@ public record Hook(
 
   /** Length of wire in the whole hook, eye included, mm. */
   public double wireLengthMm() {
-    double radius = gapMm / 2;
-    return Math.PI * (eyeMm - wireMm) + shankMm + radius * (Math.PI - turnAtBend()) + pointLegMm;
+    return Math.PI * (eyeMm - wireMm) + shankMm + bendMm() + pointLegMm;
   }
 
   /** Mass of the hook in mg: as weighed, or whole wire length × section × density (mg/mm³). */

@@ -110,28 +110,35 @@ final class Chain {
     double[] lift = new double[LINKS];
     double reach = 0;
     double up = z;
+    double[] along = new double[LINKS];
     for (int k = 0; k < LINKS; k++) {
       double bend = angle[k] - (k == 0 ? rootAngle : angle[k - 1]);
       sum += stiff[k] / 2 * bend * bend;
       double part = step / POINTS;
+      double cosine = Math.cos(angle[k]);
+      double sine = Math.sin(angle[k]);
+      along[k] = step * cosine;
       for (int p = 0; p < POINTS; p++) {
         double s = (p + 0.5) * part;
-        double px = reach + s * Math.cos(angle[k]);
-        double pz = up + s * Math.sin(angle[k]);
+        double px = reach + s * cosine;
+        double pz = up + s * sine;
         double level = film.height(x + outX * px, y + outY * px);
         double[] at = meets(level - (lies ? 0 : ownDepth) - pz, (k + s / step) / LINKS, part);
         sum += at[0];
+        if (at[1] == 0 && at[2] == 0) {
+          continue; // clear of the water
+        }
         // The point is lifted by its own link and by all before it.
         for (int i = 0; i <= k; i++) {
-          double arm = (i == k ? s : step) * Math.cos(angle[i]);
+          double arm = i == k ? s * cosine : along[i];
           lift[i] += at[1] * arm;
           for (int j = 0; j <= k; j++) {
-            curve[i][j] += at[2] * arm * (j == k ? s : step) * Math.cos(angle[j]);
+            curve[i][j] += at[2] * arm * (j == k ? s * cosine : along[j]);
           }
         }
       }
-      reach += step * Math.cos(angle[k]);
-      up += step * Math.sin(angle[k]);
+      reach += along[k];
+      up += step * sine;
     }
     for (int k = 0; k < LINKS; k++) {
       double bend = angle[k] - (k == 0 ? rootAngle : angle[k - 1]);
@@ -172,10 +179,12 @@ final class Chain {
     double up = z;
     for (int k = 0; k < LINKS; k++) {
       double part = step / POINTS;
+      double cosine = Math.cos(angle[k]);
+      double sine = Math.sin(angle[k]);
       for (int p = 0; p < POINTS; p++) {
         double s = (p + 0.5) * part;
-        double px = reach + s * Math.cos(angle[k]);
-        double pz = up + s * Math.sin(angle[k]);
+        double px = reach + s * cosine;
+        double pz = up + s * sine;
         double wx = x + outX * px;
         double wy = y + outY * px;
         double under = film.height(wx, wy) - (lies ? 0 : ownDepth) - pz;
@@ -186,8 +195,8 @@ final class Chain {
         force += pressed[point];
         momentX += pressed[point] * wx;
       }
-      reach += step * Math.cos(angle[k]);
-      up += step * Math.sin(angle[k]);
+      reach += step * cosine;
+      up += step * sine;
     }
     return force;
   }
