@@ -23,6 +23,9 @@ import ripplerest.cli.ContactBenchmark.Solver;
 final class BenchmarkCommand implements Callable<Integer> {
   private static final String[] SIZES = {"50", "100", "200", "400", "800"};
 
+  /** Slices of thick parts, for how a rest pose grows with them. */
+  private static final String[] SLICES_MM = {"0.2", "0.05", "0.025"};
+
   @Option(names = "--contact", description = "Only the contact problem, beside other solvers.")
   private boolean contactOnly;
 
@@ -49,6 +52,11 @@ final class BenchmarkCommand implements Callable<Integer> {
   public Integer call() throws Exception {
     if (!contactOnly) {
       new Runner(options(EstimateBenchmark.class).addProfiler(GCProfiler.class).build()).run();
+    }
+    if (!contactOnly) {
+      OptionsBuilder growth = new OptionsBuilder();
+      growth.include(EstimateBenchmark.class.getName() + ".restPose").param("sliceMm", SLICES_MM);
+      new Runner(growth.build()).run();
     }
     List<RunResult> results = new ArrayList<>();
     results.addAll(contact(Solver.OURS, SIZES).run());

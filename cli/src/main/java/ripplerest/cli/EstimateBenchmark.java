@@ -12,6 +12,8 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import ripplerest.core.assembly.FlyBody;
+import ripplerest.core.assembly.Mesh;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
@@ -34,6 +36,10 @@ public class EstimateBenchmark {
   @Param({"parachute", "upright-collar", "forward-plume"})
   public String style;
 
+  /** How finely thick parts are cut, mm; the product works with 0.1. */
+  @Param("0.1")
+  public double sliceMm;
+
   private Materials materials;
   private SizedPattern sized;
 
@@ -42,26 +48,31 @@ public class EstimateBenchmark {
     materials = Materials.standard();
     HookSpec hook = new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0);
     sized = new Sizer(materials).size(Sizer.defaults(Style.named(style), hook, "benchmark"));
+    FlyBody body = fly().body();
+    int slices = body.members().stream().mapToInt(m -> m.slices().size()).sum();
+    System.out.printf("%d slices, %d fibres%n", slices, body.fibres().size());
   }
 
   /** Assembly, touchdown, rise and proof of one rest. */
   @Benchmark
   public Estimate restPose() {
-    return Estimator.estimate(
-        PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.poseOnly());
+    return Estimator.estimate(fly(), Options.poseOnly());
+  }
+
+  private PreparedFly fly() {
+    return PreparedFly.of(sized, materials, Conditions.DEFAULT)
+        .on(new Mesh(sliceMm, Mesh.WORKING.segments()));
   }
 
   /** The same with film reserve and footprint. */
   @Benchmark
   public Estimate withReserve() {
-    return Estimator.estimate(
-        PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.withReserve());
+    return Estimator.estimate(fly(), Options.withReserve());
   }
 
   /** The same with film reserve and other rests. */
   @Benchmark
   public Estimate wholeEstimate() {
-    return Estimator.estimate(
-        PreparedFly.of(sized, materials, Conditions.DEFAULT), Options.withoutBand());
+    return Estimator.estimate(fly(), Options.withoutBand());
   }
 }
