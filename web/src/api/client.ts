@@ -18,6 +18,7 @@ import type {
   ImportLine,
   Matches,
   MaterialEntry,
+  NamedColour,
   OutcomeBounds,
   NewHook,
   Part,
@@ -302,6 +303,9 @@ export const listOutcomes = () => call<OutcomeBounds[]>('/api/outcomes')
 export const findPatterns = (query: URLSearchParams) => call<BookPage>(`/api/book?${query}`)
 export const listNaturals = () => call<string[]>('/api/book/naturals')
 export const listMaterials = () => call<MaterialEntry[]>('/api/materials')
+export const listColours = () => call<NamedColour[]>('/api/colours')
+export const nearestColours = (ink: string) =>
+  call<NamedColour[]>(`/api/colours/nearest?ink=${encodeURIComponent(ink)}`)
 export const forgetMaterial = (id: string) =>
   once<undefined>(`/api/materials/${id}`, send('DELETE'))
 export const archivePattern = (id: string, away: boolean) =>

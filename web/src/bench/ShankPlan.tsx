@@ -4,7 +4,7 @@ import { placesFor } from '../parts/place'
 import { kindOf, part } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import { Borders } from './Borders'
-import { lookOf } from '../scene/looks'
+import { lookOf, tintOf } from '../scene/looks'
 import type { Pulled } from './useGiveUp'
 
 /** Patterns that tell parts apart without colour. */
@@ -122,7 +122,7 @@ export function ShankPlan({
                 width={w}
                 height="28"
                 rx="3"
-                fill={lookOf(s.part, materials?.[s.part]).colour}
+                fill={lookOf(s.part, materials?.[s.part], tintOf(estimate.outline, s.part)).colour}
               />
               {pattern !== 'solid' && (
                 <rect x={x} y="23" width={w} height="28" rx="3" fill={`url(#${pattern})`} />

@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import type { Outline } from '../api/types'
-import { type Blade, blades, fuzz, rings, strands } from '../scene/hairs'
-import { type Look, lookOf } from '../scene/looks'
+import { blades, fuzz, rings, strands, stretch } from '../scene/hairs'
+import { type Look, lookOf, tintOf } from '../scene/looks'
 import { curve, nearSide, polyline, tube } from '../scene/paths'
 import { type View, nearness } from '../scene/projection'
 
@@ -23,26 +23,55 @@ type Fibre = Outline['fibres'][number]
 /** A fly at rest as a camera has it: far fibres, wire, members, strands, near fibres. */
 export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoose }: Props) {
   const fibres = byPart(outline)
+  const worn = (part: string) => lookOf(part, materials?.[part], tintOf(outline, part))
   /** Half the width of a fibre at its root, px. */
   const half = (f: Fibre, stronger: number) =>
     stronger * Math.max(LEAST_PX, f.radiusMm * view.scale)
   const pick = (part: string) =>
     onChoose && { onClick: () => onChoose(part), style: { cursor: 'pointer' } }
   const hair = (part: string, fibres: readonly Fibre[], near: boolean) => {
-    const look = lookOf(part, materials?.[part])
+    const look = worn(part)
     const stronger = chosen === part ? 1.35 : 1
     const blade = (f: Fibre) => ({ line: f.line, rootPx: half(f, stronger), taper: f.taper })
+    const all = fibres.map(blade)
+    const own = look.mixed ? all.filter((_, i) => i % 2 === 0) : all
     const wide = half(fibres[0] ?? NO_FIBRE, stronger)
     return (
       fibres.length > 0 && (
         <g key={`${part} ${near}`} opacity={near ? 0.92 : 0.5} data-part={part} {...pick(part)}>
-          <path d={blades(view, fibres.map(blade))} fill={look.colour} />
-          {look.tip && <path d={blades(view, fibres.map(blade).map(tip))} fill={look.tip} />}
+          <path d={blades(view, own)} fill={look.colour} />
+          {look.mixed && (
+            <path
+              d={blades(
+                view,
+                all.filter((b) => !own.includes(b)),
+              )}
+              fill={look.mixed}
+            />
+          )}
+          {look.stem && (
+            <path
+              d={blades(
+                view,
+                all.map((b) => stretch(b, 0, STEM)),
+              )}
+              fill={look.stem}
+            />
+          )}
+          {look.tip && (
+            <path
+              d={blades(
+                view,
+                all.map((b) => stretch(b, TIP, 1)),
+              )}
+              fill={look.tip}
+            />
+          )}
           {look.barred && (
             <path
               d={fibres.map((f) => polyline(view, f.line)).join('')}
               fill="none"
-              stroke="var(--ink)"
+              stroke={look.bars ?? 'var(--ink)'}
               strokeWidth={wide}
               strokeDasharray={`${wide} ${3 * wide}`}
               opacity="0.55"
@@ -71,14 +100,9 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
       {outline.members.map((m, i) => (
         <g key={i} data-part={m.part} {...pick(m.part)}>
           {m.soft ? (
-            <Plume
-              member={m}
-              view={view}
-              look={lookOf(m.part, materials?.[m.part])}
-              stronger={chosen === m.part}
-            />
+            <Plume member={m} view={view} look={worn(m.part)} stronger={chosen === m.part} />
           ) : (
-            <Wound member={m} view={view} look={lookOf(m.part, materials?.[m.part])} />
+            <Wound member={m} view={view} look={worn(m.part)} />
           )}
         </g>
       ))}
@@ -90,7 +114,7 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
               <path
                 key={`${i} ${j}`}
                 d={polyline(view, run)}
-                stroke={lookOf(w.part, materials?.[w.part]).colour}
+                stroke={worn(w.part).colour}
                 strokeWidth={w.thickMm * view.scale}
                 data-strand={w.part}
               />
@@ -136,11 +160,20 @@ function Wound({ member: m, view, look }: { member: Member; view: View; look: Lo
           opacity="0.4"
         />
       )}
+      {look.mixed && (
+        <path
+          d={rings(view, m.axis, m.radiiMm, 3)}
+          fill="none"
+          stroke={look.mixed}
+          strokeWidth={Math.max(0.8, view.scale * 0.06)}
+          opacity="0.7"
+        />
+      )}
       {look.fuzz !== undefined && (
         <path
           d={fuzz(view, m.axis, m.radiiMm, 3 * look.fuzz)}
           fill="none"
-          stroke={look.colour}
+          stroke={look.mixed ?? look.colour}
           strokeWidth={Math.max(0.5, view.scale * 0.018)}
           opacity="0.8"
         />
@@ -173,11 +206,21 @@ function Plume({
         strokeLinecap="round"
         opacity={stronger ? 1 : 0.85}
       />
+      {look.mixed && (
+        <path
+          d={strands(view, m.axis, m.radiiMm, 5)}
+          fill="none"
+          stroke={look.mixed}
+          strokeWidth={Math.max(0.7, view.scale * 0.022)}
+          strokeLinecap="round"
+          opacity="0.85"
+        />
+      )}
       {look.barred && (
         <path
           d={strands(view, m.axis, m.radiiMm, 7)}
           fill="none"
-          stroke="var(--ink)"
+          stroke={look.bars ?? 'var(--ink)'}
           strokeWidth={Math.max(0.7, view.scale * 0.03)}
           strokeDasharray={`${0.12 * view.scale} ${0.4 * view.scale}`}
           opacity="0.4"
@@ -187,12 +230,11 @@ function Plume({
   )
 }
 
-const NO_FIBRE = { radiusMm: 0 } as Fibre
+/** How far out the dark along a feather's stem reaches, and where a fibre's tip begins, as shares of it. */
+const STEM = 0.35
+const TIP = 0.75
 
-/** The last quarter of a hair. */
-function tip({ line, rootPx, taper }: Blade): Blade {
-  return { line: line.slice(-Math.max(2, Math.ceil(line.length / 4))), rootPx, taper }
-}
+const NO_FIBRE = { radiusMm: 0 } as Fibre
 
 function byPart(outline: Outline) {
   const parts = [...new Set(outline.fibres.map((f) => f.part))]

@@ -40,6 +40,24 @@ function blade(points: Point[], rootPx: number, taper: number): string {
   return `M${left.join('L')}L${right.join('L')}Z`
 }
 
+/** A stretch of a fibre, from and to shares of its way from root to tip. */
+export function stretch({ line, rootPx, taper }: Blade, from: number, to: number): Blade {
+  const last = line.length - 1
+  const at = (share: number) => {
+    const i = Math.min(last - 1, Math.floor(share * last))
+    const a = line[i] ?? []
+    const b = line[i + 1] ?? a
+    return a.map((v, k) => v + ((b[k] ?? v) - v) * (share * last - i))
+  }
+  const between = line.filter((_, i) => i > from * last && i < to * last)
+  const root = 1 - taper * from
+  return {
+    line: [at(from), ...between, at(to)],
+    rootPx: rootPx * root,
+    taper: root > 0 ? 1 - (1 - taper * to) / root : 0,
+  }
+}
+
 const px = (v: number) => Math.round(v * 10) / 10
 
 /** A number in [0, 1) that is always the same for the same two numbers: hair that does not flicker. */

@@ -1,3 +1,4 @@
+import type { Outline } from '../api/types'
 import { kindOf } from '../parts/words'
 
 /** What a material looks like. */
@@ -11,6 +12,12 @@ export type Look = {
   tip?: string
   /** Dark bars across a fibre. */
   barred?: boolean
+  /** Colour of the bars, where it is said. */
+  bars?: string
+  /** Colour along the stem of a feather. */
+  stem?: string
+  /** Every other fibre's colour. */
+  mixed?: string
   /** Strands of a soft bundle, of the usual number. */
   dense?: number
 }
@@ -114,8 +121,32 @@ const BY_KIND: Record<string, string> = {
 
 const UNKNOWN: Look = { colour: 'var(--soft)' }
 
-/** The look of a part, by its material if that is known. */
-export function lookOf(part: string, material?: string): Look {
+/** The look of a part by its material, if that is known, and in the colour that is said of it. */
+export function lookOf(part: string, material?: string, tint?: Tint): Look {
   const known = material === undefined ? undefined : LOOKS[material]
-  return known ?? LOOKS[BY_KIND[kindOf(part)] ?? ''] ?? UNKNOWN
+  const look = known ?? LOOKS[BY_KIND[kindOf(part)] ?? ''] ?? UNKNOWN
+  return tint ? tinted(look, tint) : look
 }
+
+export type Tint = Outline['tints'][number]
+
+/** The colour that is said of a part, if one is. */
+export const tintOf = (outline: Outline | undefined, part: string) =>
+  outline?.tints.find((t) => t.part === part)
+
+const MARKED = ['BARRED', 'MOTTLED', 'SPECKLED']
+
+function tinted(look: Look, { ink, marking, second }: Tint): Look {
+  const other = second ? shown(second) : undefined
+  return {
+    ...look,
+    ...(ink && { colour: shown(ink) }),
+    ...(MARKED.includes(marking) && { barred: true, bars: other }),
+    ...(marking === 'TIPPED' && { tip: other ?? 'var(--paper)' }),
+    ...(marking === 'DARK_CENTRE' && { stem: other ?? 'var(--ink)' }),
+    ...(marking === 'MIXED' && other && { mixed: other }),
+  }
+}
+
+/** A colour of the trade on a light page, and a little paler on a dark one, where black would be lost. */
+const shown = (ink: string) => `light-dark(${ink}, color-mix(in oklab, ${ink}, #fff 22%))`

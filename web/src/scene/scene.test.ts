@@ -36,6 +36,7 @@ const outline: Outline = {
     [0, -24, 0],
     [0, 24, 0],
   ],
+  tints: [],
 }
 
 describe('projection', () => {

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Colour } from '../api/types'
 import { Pick } from '../ui/Pick'
+import { Swatches } from './Swatches'
 
 const MARKINGS = [
   ['plain', 'plain'],
@@ -41,6 +42,7 @@ export function ColourFields({
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
       <Words label={`${of} colour`} value={now.name ?? ''} onSay={(name) => say({ name })} />
+      <Swatches of={of} value={now.name ?? ''} onPick={(name) => say({ name })} />
       <Pick
         label={`${of} marking`}
         value={now.marking ?? 'plain'}
@@ -48,11 +50,18 @@ export function ColourFields({
         onChange={(marking) => say({ marking })}
       />
       {now.marking && now.marking !== 'plain' && (
-        <Words
-          label={`${of} second colour`}
-          value={now.second ?? ''}
-          onSay={(second) => say({ second })}
-        />
+        <>
+          <Words
+            label={`${of} second colour`}
+            value={now.second ?? ''}
+            onSay={(second) => say({ second })}
+          />
+          <Swatches
+            of={`${of} second`}
+            value={now.second ?? ''}
+            onPick={(second) => say({ second })}
+          />
+        </>
       )}
     </div>
   )

@@ -17,7 +17,7 @@ import { Choice } from '../ui/Choice'
 import { Pick } from '../ui/Pick'
 import { Sheet } from '../ui/Sheet'
 import { Stepper } from '../ui/Stepper'
-import { lookOf } from '../scene/looks'
+import { lookOf, tintOf } from '../scene/looks'
 import { AddPart, PartSheet } from './PartSheets'
 import { useStore } from '../ui/store'
 import { title } from '../parts/words'
@@ -67,7 +67,13 @@ export const Tray = memo(function Tray(props: Props) {
                 <span
                   aria-hidden
                   className="inline-block size-2.5 rounded-full"
-                  style={{ background: lookOf(name, parts[names.indexOf(name)]?.material).colour }}
+                  style={{
+                    background: lookOf(
+                      name,
+                      parts[names.indexOf(name)]?.material,
+                      tintOf(estimate?.outline, name),
+                    ).colour,
+                  }}
                 />
               )}
               {name === 'hook' ? `Hook ${document.pattern.hook.size}` : title(name)}

@@ -1,7 +1,9 @@
 package ripplerest.core.outline;
 
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.dressing.tie.Tint;
 import ripplerest.core.film.FibreState;
 
 /**
@@ -15,6 +17,7 @@ import ripplerest.core.film.FibreState;
  * @param fibres barbs and tail fibres, bent as the film bends them
  * @param film height of the film along the fly's middle plane
  * @param across the same across it, where that line is deepest
+ * @param tints by part, where its colour is said
  */
 public record Outline(
     List<Vector3D> eye,
@@ -24,7 +27,8 @@ public record Outline(
     List<Wound> strands,
     List<Thin> fibres,
     List<Vector3D> film,
-    List<Vector3D> across) {
+    List<Vector3D> across,
+    Map<String, Tint> tints) {
   /**
    * A thick member.
    *

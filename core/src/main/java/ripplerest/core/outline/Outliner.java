@@ -2,13 +2,17 @@ package ripplerest.core.outline;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.assembly.FlyBody;
 import ripplerest.core.dressing.PartKind;
+import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.Soft;
+import ripplerest.core.dressing.tie.Tint;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
@@ -118,7 +122,18 @@ public final class Outliner {
         strands,
         fibres,
         film,
-        across);
+        across,
+        tints(sized.pattern()));
+  }
+
+  private static Map<String, Tint> tints(Pattern pattern) {
+    Map<String, Tint> tints = new LinkedHashMap<>();
+    List<String> names = pattern.names();
+    for (int i = 0; i < names.size(); i++) {
+      String name = names.get(i);
+      Tint.of(pattern.parts().get(i).tie()).ifPresent(tint -> tints.put(name, tint));
+    }
+    return tints;
   }
 
   private static Outline.Thin thin(

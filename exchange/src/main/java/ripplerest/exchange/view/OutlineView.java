@@ -1,7 +1,11 @@
 package ripplerest.exchange.view;
 
 import java.util.List;
+import java.util.OptionalInt;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import ripplerest.core.dressing.tie.Colour;
+import ripplerest.core.dressing.tie.Shade;
+import ripplerest.core.dressing.tie.Tint;
 import ripplerest.core.film.FibreState;
 import ripplerest.core.outline.Outline;
 import ripplerest.core.quantity.Words;
@@ -15,7 +19,8 @@ public record OutlineView(
     List<WoundView> strands,
     List<ThinView> fibres,
     List<double[]> film,
-    List<double[]> across) {
+    List<double[]> across,
+    List<TintView> tints) {
 
   /**
    * A thick member: whether it is seen by its strands, its axis, and the radius at each point of
@@ -38,6 +43,20 @@ public record OutlineView(
       double taper,
       List<double[]> line) {}
 
+  /**
+   * The colour that is said of a part, as {@code #rrggbb}; null where the words name no known
+   * colour.
+   */
+  public record TintView(String part, String ink, Colour.Marking marking, String second) {
+    static TintView of(String part, Tint tint) {
+      return new TintView(part, hex(tint.ink()), tint.marking(), hex(tint.second()));
+    }
+
+    private static String hex(OptionalInt ink) {
+      return ink.isPresent() ? Shade.hex(ink.getAsInt()) : null;
+    }
+  }
+
   /** An outline as it is sent. */
   public static OutlineView of(Outline o) {
     return new OutlineView(
@@ -58,7 +77,8 @@ public record OutlineView(
             .toList(),
         o.fibres().stream().map(OutlineView::thin).toList(),
         line(o.film()),
-        line(o.across()));
+        line(o.across()),
+        o.tints().entrySet().stream().map(e -> TintView.of(e.getKey(), e.getValue())).toList());
   }
 
   private static ThinView thin(Outline.Thin f) {

@@ -1,5 +1,8 @@
 package ripplerest.core.dressing.tie;
 
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -13,12 +16,43 @@ import ripplerest.core.quantity.Table;
 public final class Shade {
   private static final Map<String, Integer> INKS =
       Table.rows(Shade.class, "shades.csv").stream()
-          .collect(Collectors.toMap(r -> r.get("name"), r -> Integer.decode(r.get("ink"))));
+          .collect(
+              Collectors.toMap(
+                  r -> r.get("name"),
+                  r -> Integer.decode(r.get("ink")),
+                  (first, second) -> first,
+                  LinkedHashMap::new));
 
   private static final double LIGHTER = 0.45;
   private static final double DARKER = 0.6;
 
   private Shade() {}
+
+  /**
+   * A colour that has a name.
+   *
+   * @param ink red, green and blue of a byte each
+   */
+  public record Named(String name, int ink) {}
+
+  /** Every colour that is known by one word, in the order of the table: like beside like. */
+  public static List<Named> all() {
+    return INKS.entrySet().stream().map(e -> new Named(e.getKey(), e.getValue())).toList();
+  }
+
+  /** As it is written on a page, such as {@code #6b4a2f}. */
+  public static String hex(int ink) {
+    return String.format(Locale.ROOT, "#%06x", ink & 0xffffff);
+  }
+
+  /** The named colours that look most like one, nearest first. */
+  public static List<Named> nearest(int ink, int most) {
+    Lab looked = Lab.of(ink);
+    return all().stream()
+        .sorted(Comparator.comparingDouble(n -> Lab.of(n.ink()).difference(looked)))
+        .limit(most)
+        .toList();
+  }
 
   /** The colour that words name as red, green and blue of a byte each; empty if none is known. */
   public static OptionalInt of(String words) {
