@@ -35,6 +35,7 @@ export function ShankPlan({
   onMove: (handle: Handle, to: Dragged, held: Pulled) => void
 }) {
   const { shankMm, eyeMm } = estimate.hook
+  const look = (part: string) => lookOf(part, materials?.[part], tintOf(estimate.outline, part))
   const tail = estimate.dimensions.find((d) => d.part === 'tail' && d.name === 'length')
   const width = 1000
   const end = tail ? 840 : 980
@@ -116,21 +117,14 @@ export function ShankPlan({
           const w = Math.max(0, shank(s.toMm) - x - 1.5)
           return (
             <g key={i} data-span={s.part}>
-              <rect
-                x={x}
-                y="23"
-                width={w}
-                height="28"
-                rx="3"
-                fill={lookOf(s.part, materials?.[s.part], tintOf(estimate.outline, s.part)).colour}
-              />
+              <rect x={x} y="23" width={w} height="28" rx="3" fill={look(s.part).colour} />
               {pattern !== 'solid' && (
                 <rect x={x} y="23" width={w} height="28" rx="3" fill={`url(#${pattern})`} />
               )}
             </g>
           )
         })}
-        {tail && <rect x="848" y="31" width="140" height="12" rx="3" fill="var(--tail)" />}
+        {tail && <rect x="848" y="31" width="140" height="12" rx="3" fill={look('tail').colour} />}
       </svg>
       <div className="relative -mt-[76px] h-[76px] text-sm" data-testid="plan-words">
         {mmTicks.map((t) => (

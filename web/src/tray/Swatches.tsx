@@ -48,8 +48,11 @@ export function Swatches({
   )
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="text-tide underline pointer-coarse:min-h-11">
-        <span className="sr-only">{of}: </span>swatches
+      <Popover.Trigger
+        aria-label={`${of}: swatches`}
+        className="text-tide underline pointer-coarse:min-h-11"
+      >
+        swatches
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
@@ -57,10 +60,10 @@ export function Swatches({
           aria-label={`Colours for ${of}`}
           collisionPadding={12}
           sideOffset={4}
-          className="bg-leaf border-edge text-ink z-60 max-h-[70vh] w-[min(34rem,94vw)] overflow-y-auto rounded-md border p-3 shadow-lg"
+          className="bg-leaf border-edge text-ink z-60 max-h-(--radix-popover-content-available-height) w-[min(34rem,94vw)] overflow-y-auto rounded-md border p-3 shadow-lg"
         >
           <label className="flex items-center gap-2">
-            <span className="text-soft">one I have</span>
+            <span className="text-soft">a colour I have</span>
             <input
               type="color"
               value={had || '#808080'}

@@ -160,6 +160,12 @@ class TyingOrderTest extends OnBench {
     button("Add a feather").click();
     page.getByLabel("feather 2 colour").fill("grizzled");
     page.keyboard().press("Enter");
+    role(AriaRole.BUTTON, "feather 2: swatches").click();
+    page.getByLabel("a colour I have").fill("#26241e");
+    page.getByLabel("Nearest to it").getByRole(AriaRole.BUTTON).first().click();
+    assertThat(page.getByLabel("feather 2 colour")).hasValue("black");
+    page.getByLabel("feather 2 colour").fill("grizzled");
+    page.keyboard().press("Enter");
     role(AriaRole.RADIO, "through each other").click();
     page.getByLabel("a half hitch behind it").check();
     shut();

@@ -10,7 +10,10 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Words;
 
-/** The words by which a pattern is found: its own, and those of its style, parts and materials. */
+/**
+ * The words by which a pattern is found: its own, and those of its style, parts, materials and
+ * colours.
+ */
 @Component
 public class BookWords {
   private final StyleStore styles;
@@ -30,6 +33,8 @@ public class BookWords {
     for (Part part : pattern.parts()) {
       words.add(PartKind.of(part).label());
       words.add(Words.of(part.material()));
+      words.add(part.tie().colour().words());
+      part.tie().with().forEach(feather -> words.add(feather.colour().words()));
       if (shipped.knows(part.material())) {
         words.add(shipped.get(part.material()).label());
       }

@@ -1,11 +1,13 @@
 package ripplerest.core.dressing.tie;
 
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.Collectors;
 import ripplerest.core.quantity.Table;
 
@@ -35,9 +37,16 @@ public final class Shade {
    */
   public record Named(String name, int ink) {}
 
-  /** Every colour that is known by one word, in the order of the table: like beside like. */
+  /**
+   * Every colour that is known by one word, in the order of the table: like beside like; of two
+   * spellings the first.
+   */
   public static List<Named> all() {
-    return INKS.entrySet().stream().map(e -> new Named(e.getKey(), e.getValue())).toList();
+    Set<Integer> seen = new HashSet<>();
+    return INKS.entrySet().stream()
+        .filter(e -> seen.add(e.getValue()))
+        .map(e -> new Named(e.getKey(), e.getValue()))
+        .toList();
   }
 
   /** As it is written on a page, such as {@code #6b4a2f}. */
