@@ -24,6 +24,7 @@ import { title } from '../parts/words'
 import { inserted, nameOfPart, withConditions, withHook, withParts } from '../parts/document'
 
 const HookAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.HookAdvice })))
+const Colourings = lazy(() => import('./Colourings').then((m) => ({ default: m.Colourings })))
 const OrderOfWork = lazy(() =>
   import('../order/OrderOfWork').then((m) => ({ default: m.OrderOfWork })),
 )
@@ -43,6 +44,7 @@ export const Tray = memo(function Tray(props: Props) {
   const { document, estimate, kinds, chosen, onChoose, onChange } = props
   useStore(unit)
   const [ordering, setOrdering] = useState(false)
+  const [colouring, setColouring] = useState(false)
   const parts = document.pattern.parts
   const names = parts.map((_, i) => nameOfPart(parts, i))
   const tabs = ['hook', ...names, 'water']
@@ -82,6 +84,7 @@ export const Tray = memo(function Tray(props: Props) {
           ))}
         </Tabs.List>
         <span className="flex-1" />
+        <Button onClick={() => setColouring(true)}>Colours…</Button>
         <Button onClick={() => setOrdering(true)}>Order of work…</Button>
         <AddPart
           kinds={kinds}
@@ -96,6 +99,11 @@ export const Tray = memo(function Tray(props: Props) {
       {ordering && (
         <Suspense>
           <OrderOfWork document={document} onChange={onChange} onClose={() => setOrdering(false)} />
+        </Suspense>
+      )}
+      {colouring && (
+        <Suspense>
+          <Colourings document={document} onChange={onChange} onClose={() => setColouring(false)} />
         </Suspense>
       )}
       <Tabs.Content value={open} className="min-h-14 pt-1">

@@ -1,9 +1,14 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { fireEvent, render, screen } from '@testing-library/react'
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import * as client from '../api/client'
+import type { PatternDocument } from '../api/types'
+import { coloursOf } from '../parts/colourings'
 import { ColourFields } from './ColourFields'
+import { Colourings } from './Colourings'
+
+afterEach(cleanup)
 
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof client>()),
@@ -30,4 +35,38 @@ it('takes a colour by its swatch, and the name nearest to one that somebody has'
   fireEvent.change(screen.getByLabelText('a colour I have'), { target: { value: '#112233' } })
   await user.click(await screen.findByRole('button', { name: 'near #112233' }))
   expect(said).toHaveBeenLastCalledWith({ marking: 'mixed', second: 'near #112233' })
+})
+
+describe('colourings', () => {
+  const lantern = {
+    pattern: {
+      parts: [
+        { part: 'body', colour: { name: 'olive' } },
+        { part: 'collar-hackle', colour: { name: 'dun' } },
+      ],
+      colourings: [{ name: 'late', parts: [{ part: 'body', colour: { name: 'claret' } }] }],
+    },
+  } as unknown as PatternDocument
+
+  it('is taken up by the parts it names', async () => {
+    const changed = vi.fn<(next: PatternDocument) => void>()
+    render(<Colourings document={lantern} onChange={changed} onClose={() => undefined} />)
+    await userEvent.click(screen.getByRole('button', { name: 'Tie it so' }))
+    const late = changed.mock.lastCall?.[0] as PatternDocument
+    expect(coloursOf(late).map((c) => c.colour.name)).toEqual(['claret', 'dun'])
+  })
+
+  it('is kept under a name, in the place of one of that name, and left out', async () => {
+    const changed = vi.fn<(next: PatternDocument) => void>()
+    render(<Colourings document={lantern} onChange={changed} onClose={() => undefined} />)
+    const keep = screen.getByRole('button', { name: 'Keep' })
+    expect(keep).toHaveProperty('disabled', true)
+    await userEvent.type(screen.getByLabelText('keep these colours as'), ' late ')
+    await userEvent.click(keep)
+    expect(changed.mock.lastCall?.[0].pattern.colourings).toEqual([
+      { name: 'late', parts: coloursOf(lantern) },
+    ])
+    await userEvent.click(screen.getByRole('button', { name: 'Leave out' }))
+    expect(changed.mock.lastCall?.[0].pattern).not.toHaveProperty('colourings')
+  })
 })

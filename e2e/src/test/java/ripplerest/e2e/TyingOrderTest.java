@@ -180,6 +180,24 @@ class TyingOrderTest extends OnBench {
   }
 
   @Test
+  void oneDressingIsTiedInSeveralColours() {
+    openCopyOf("Lantern Dun");
+    button("Colours…").click();
+    Locator kept = page.getByLabel("Kept colours").getByRole(AriaRole.LISTITEM);
+    page.getByLabel("keep these colours as").fill("as it came");
+    page.keyboard().press("Enter");
+    assertThat(kept.last()).containsText("as it is now");
+    kept.filter(new Locator.FilterOptions().setHasText("late, claret"))
+        .getByText("Tie it so")
+        .click();
+    assertThat(kept.nth(1)).containsText("as it is now");
+    page.keyboard().press("Escape");
+    settled();
+    assertThat(page.locator("[data-span='body'] rect").first())
+        .hasAttribute("fill", Pattern.compile("#6b2433"));
+  }
+
+  @Test
   void anExtensionMakesAHookAsLongAsAnother() {
     openCopyOf("Small Drake");
     sheet("Extended body");
