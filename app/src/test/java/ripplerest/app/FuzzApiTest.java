@@ -209,6 +209,7 @@ class FuzzApiTest {
       case "POST /api/comparisons" -> body = "[" + example + "]";
       case "POST /api/answers" -> place = "/api/answers?ask=AMOUNTS";
       case "GET /api/hooks/matches" -> place = "/api/hooks/matches?order=MAYFLY&bodyMm=9";
+      case "GET /api/colours/nearest" -> place = "/api/colours/nearest?ink=%236d6b34";
       default -> body = method.equals("GET") || method.equals("DELETE") ? null : example;
     }
     if (body == null && (path.equals("/api/book/imports") || path.equals("/api/answers"))) {
