@@ -80,8 +80,10 @@ need_postgres() {
   [ -n "$PG_BIN" ] || die "PostgreSQL's server is still missing; run 'apt-get install postgresql'."
 }
 
+# The shell is the lighter of Debian's two; where it cannot be had, a Chromium that is there does.
 need_chromium() {
-  [ -x /usr/bin/chromium-headless-shell ] || install_packages chromium-headless-shell
+  [ -x /usr/bin/chromium-headless-shell ] || (install_packages chromium-headless-shell) ||
+    [ -x /usr/bin/chromium ] || die "Chromium is missing; run 'apt-get install chromium-headless-shell'."
 }
 
 need_disk() { # need_disk FOLDER MEGABYTES

@@ -76,7 +76,7 @@ final class Site {
             .chromium()
             .launch(
                 new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
+                    .setExecutablePath(chromium())
                     .setArgs(
                         List.of(
                             "--no-sandbox",
@@ -84,6 +84,12 @@ final class Site {
                             "--disable-component-update",
                             "--disable-sync",
                             "--no-first-run")));
+  }
+
+  /** The lighter of Debian's two where it is there. */
+  private static Path chromium() {
+    Path shell = Path.of("/usr/bin/chromium-headless-shell");
+    return Files.exists(shell) ? shell : Path.of("/usr/bin/chromium");
   }
 
   /** What axe finds on a page, moderate findings too. */
