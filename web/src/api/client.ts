@@ -304,8 +304,8 @@ export const findPatterns = (query: URLSearchParams) => call<BookPage>(`/api/boo
 export const listNaturals = () => call<string[]>('/api/book/naturals')
 export const listMaterials = () => call<MaterialEntry[]>('/api/materials')
 export const listColours = () => call<NamedColour[]>('/api/colours')
-export const nearestColours = (ink: string) =>
-  call<NamedColour[]>(`/api/colours/nearest?ink=${encodeURIComponent(ink)}`)
+export const nearestColours = (ink: string, signal?: AbortSignal) =>
+  call<NamedColour[]>(`/api/colours/nearest?ink=${encodeURIComponent(ink)}`, { signal })
 export const forgetMaterial = (id: string) =>
   once<undefined>(`/api/materials/${id}`, send('DELETE'))
 export const archivePattern = (id: string, away: boolean) =>

@@ -84,7 +84,11 @@ function Said({ colours }: { colours: { part: string; colour: Colour }[] }) {
   return <>{colours.map((c) => `${title(c.part).toLowerCase()} ${words(c.colour)}`).join(' · ')}</>
 }
 
-const words = ({ name = '', marking, second = '' }: Colour) =>
-  [name, second && `and ${second}`, marking && `(${marking.replace('-', ' ')})`]
+/** As the card says it. */
+const words = ({ name = '', marking, second }: Colour) =>
+  [
+    [name, second && `and ${second}`].filter(Boolean).join(' '),
+    marking !== 'plain' && marking?.replace('-', ' '),
+  ]
     .filter(Boolean)
-    .join(' ')
+    .join(', ')

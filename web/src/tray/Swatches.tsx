@@ -1,7 +1,8 @@
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Popover } from 'radix-ui'
 import { useState } from 'react'
 import { listColours, nearestColours } from '../api/client'
+import { whatWentWrong } from '../parts/words'
 
 /** Names of colours to choose from by what they look like, or by a colour that one has. */
 export function Swatches({
@@ -23,7 +24,8 @@ export function Swatches({
   })
   const near = useQuery({
     queryKey: ['colours', had],
-    queryFn: () => nearestColours(had),
+    queryFn: ({ signal }) => nearestColours(had, signal), // only the last of a slide counts
+    placeholderData: keepPreviousData,
     staleTime: Infinity,
     enabled: had !== '',
   })
@@ -50,7 +52,7 @@ export function Swatches({
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
         aria-label={`${of}: swatches`}
-        className="text-tide underline pointer-coarse:min-h-11"
+        className="text-tide inline-flex items-center underline pointer-coarse:min-h-11"
       >
         swatches
       </Popover.Trigger>
@@ -71,6 +73,11 @@ export function Swatches({
               className="h-8 w-12 pointer-coarse:h-11"
             />
           </label>
+          {(all.error ?? near.error) && (
+            <p role="alert" className="text-warn">
+              {whatWentWrong(all.error ?? near.error)} The colour can still be typed.
+            </p>
+          )}
           {near.data && (
             <div className="my-2" role="group" aria-label="Nearest to it">
               <p className="text-soft">Nearest to it by name, the most alike first:</p>

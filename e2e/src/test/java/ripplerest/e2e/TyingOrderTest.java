@@ -162,6 +162,7 @@ class TyingOrderTest extends OnBench {
     page.keyboard().press("Enter");
     role(AriaRole.BUTTON, "feather 2: swatches").click();
     page.getByLabel("a colour I have").fill("#26241e");
+    Assertions.assertThat(Site.violationsOn(page)).isEmpty();
     page.getByLabel("Nearest to it").getByRole(AriaRole.BUTTON).first().click();
     assertThat(page.getByLabel("feather 2 colour")).hasValue("black");
     page.getByLabel("feather 2 colour").fill("grizzled");
@@ -187,6 +188,7 @@ class TyingOrderTest extends OnBench {
     page.getByLabel("keep these colours as").fill("as it came");
     page.keyboard().press("Enter");
     assertThat(kept.last()).containsText("as it is now");
+    Assertions.assertThat(Site.violationsOn(page)).isEmpty();
     kept.filter(new Locator.FilterOptions().setHasText("late, claret"))
         .getByText("Tie it so")
         .click();

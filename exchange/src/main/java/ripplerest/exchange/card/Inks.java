@@ -4,10 +4,11 @@ import java.awt.Color;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.Pattern;
-import ripplerest.core.dressing.tie.Shade;
+import ripplerest.core.dressing.tie.Tint;
 import ripplerest.core.quantity.Table;
 
 /** In which ink each part of a fly is printed: by the words of its colour, or by its material. */
@@ -27,8 +28,8 @@ final class Inks {
     for (int i = 0; i < names.size(); i++) {
       Part part = pattern.parts().get(i);
       Color material = MATERIALS.getOrDefault(part.material(), OTHER);
-      int ink = Shade.of(part.tie().colour().name()).orElse(material.getRGB());
-      byPart.put(names.get(i), new Color(ink));
+      OptionalInt ink = Tint.of(part.tie()).map(Tint::ink).orElse(OptionalInt.empty());
+      byPart.put(names.get(i), new Color(ink.orElse(material.getRGB())));
     }
   }
 
