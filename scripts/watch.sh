@@ -50,6 +50,9 @@ answers() { # answers PORT: asks for the health page over bash's own sockets
   ) 2>/dev/null
 }
 
+# What the application runs with: little room, and long answers at the lowest priority.
+APP_FLAGS=(-Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -XX:ThreadPriorityPolicy=1 -XX:JavaPriority1_To_OSPriority=19)
+
 launch_app() { # launch_app PORT
   local page=${DEVICES_PAGE:-7410}
   if [ -f "$LOGS/console.log" ]; then mv "$LOGS/console.log" "$LOGS/console.log.1"; fi
@@ -62,7 +65,7 @@ launch_app() { # launch_app PORT
       RIPPLE_REST_DB_PASSWORD=$(cat "$STATE/secret") RIPPLE_REST_PORT=$1 RIPPLE_REST_STATE_DIR=$STATE \
       RIPPLE_REST_CALIPER=127.0.0.1:$((page + 1)) RIPPLE_REST_SCALE=127.0.0.1:$((page + 2)) \
       LOGGING_FILE_NAME=$LOGS/app.log \
-      setsid "$JAVA" -Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -XX:ThreadPriorityPolicy=1 -XX:JavaPriority1_To_OSPriority=19 \
+      setsid "$JAVA" "${APP_FLAGS[@]}" \
       -Djava.io.tmpdir="$STATE/tmp" \
       -jar "$APP_JAR" >"$LOGS/console.log" 2>&1 </dev/null &
     own app $!

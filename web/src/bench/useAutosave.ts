@@ -1,3 +1,4 @@
+import { useMemo } from 'react'
 import { savePattern, stepPattern } from '../api/client'
 import type { PatternDocument, PatternResource } from '../api/types'
 import { SaveQueue, type SaveState as State } from '../save/saveQueue'
@@ -23,15 +24,16 @@ export function useAutosave(opened: PatternResource) {
         inBrowser(name),
       ),
   )
-  const step = (way: 'undo' | 'redo') =>
-    queue.step((revision, key) => stepPattern(id, revision, way, key)).catch(() => undefined) // nothing more to undo; the buttons say so
-  return {
-    document: value,
-    state,
-    kept: kept ?? opened,
-    change: (next: PatternDocument) => queue.change(next),
-    step,
-    resolve: (choice: 'mine' | 'theirs', stored: PatternResource) => queue.resolve(choice, stored),
-    retry: () => queue.retry(),
-  }
+  const does = useMemo(
+    () => ({
+      change: (next: PatternDocument) => queue.change(next),
+      step: (way: 'undo' | 'redo') =>
+        queue.step((revision, key) => stepPattern(id, revision, way, key)).catch(() => undefined), // nothing more to undo; the buttons say so
+      resolve: (choice: 'mine' | 'theirs', stored: PatternResource) =>
+        queue.resolve(choice, stored),
+      retry: () => queue.retry(),
+    }),
+    [id, queue],
+  )
+  return { document: value, state, kept: kept ?? opened, ...does }
 }

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { type SetStateAction, useCallback, useEffect, useRef, useState } from 'react'
 import { estimatePose } from '../api/client'
 import type { Estimate, PatternDocument } from '../api/types'
 
@@ -26,25 +26,35 @@ export function usePose(key: string, fly: PatternDocument) {
   const wanted = useRef<Asked | undefined>(undefined)
   const asking = useRef<Asked | undefined>(undefined)
   const here = useRef(true)
-  const ask = useCallback(async (first: Asked) => {
-    const now = asking.current
-    wanted.current = now && now.key === first.key && now.draft === first.draft ? undefined : first
-    if (now) return
-    while (wanted.current && here.current) {
-      const asked = wanted.current
-      asking.current = asked
-      wanted.current = undefined
-      try {
-        const estimate = known.current.get(asked.key) ?? (await estimatePose(asked.fly))
-        keep(known.current, asked.key, estimate)
-        setHeld({ key: asked.key, estimate, draft: asked.draft })
-      } catch (cause) {
-        const error = cause instanceof Error ? cause : new Error(String(cause))
-        setHeld((before) => ({ key: asked.key, estimate: before.estimate, error }))
-      }
-    }
-    asking.current = undefined
+  const drawing = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
+  /** Shows an answer, but lets the next question go first: drawing would hold it up. */
+  const show = useCallback((answer: SetStateAction<Held>) => {
+    clearTimeout(drawing.current)
+    if (wanted.current) drawing.current = setTimeout(() => setHeld(answer))
+    else setHeld(answer)
   }, [])
+  const ask = useCallback(
+    async (first: Asked) => {
+      const now = asking.current
+      wanted.current = now && now.key === first.key && now.draft === first.draft ? undefined : first
+      if (now) return
+      while (wanted.current && here.current) {
+        const asked = wanted.current
+        asking.current = asked
+        wanted.current = undefined
+        try {
+          const estimate = known.current.get(asked.key) ?? (await estimatePose(asked.fly))
+          keep(known.current, asked.key, estimate)
+          show({ key: asked.key, estimate, draft: asked.draft })
+        } catch (cause) {
+          const error = cause instanceof Error ? cause : new Error(String(cause))
+          show((before) => ({ key: asked.key, estimate: before.estimate, error }))
+        }
+      }
+      asking.current = undefined
+    },
+    [show],
+  )
   useEffect(() => {
     here.current = true
     return () => {

@@ -1,7 +1,7 @@
 import { getNonce } from 'get-nonce'
 import { Check, ChevronDown } from 'lucide-react'
 import { Select } from 'radix-ui'
-import { useId } from 'react'
+import { useId, useState } from 'react'
 
 type Props<T extends string> = {
   label: string
@@ -27,42 +27,52 @@ export function Pick<T extends string>({
   onChange,
 }: Props<T>) {
   const id = useId()
+  // Of dozens of lists on a page one is open at most, so only one that is about to be has its words.
+  const [near, setNear] = useState(false)
+  const chosen = options.find(([option]) => option === value)?.[1]
   return (
     <div className="flex items-center justify-between gap-2">
       <span className={hidden ? 'sr-only' : 'text-soft'} id={id}>
         {label}
       </span>
-      <Select.Root value={value} onValueChange={onChange}>
+      <Select.Root
+        value={value}
+        onValueChange={onChange}
+        onOpenChange={(open) => open && setNear(true)}
+      >
         <Select.Trigger
           aria-labelledby={id}
+          onFocus={() => setNear(true)}
           className={`border-edge bg-leaf flex items-center gap-1 rounded border px-2 py-0.5 pointer-coarse:min-h-11 ${narrow ? 'max-w-36' : ''}`}
         >
           <span className="truncate">
-            <Select.Value placeholder={placeholder} />
+            <Select.Value placeholder={placeholder}>{chosen}</Select.Value>
           </span>
           <ChevronDown size={14} className="shrink-0" aria-hidden />
         </Select.Trigger>
-        <Select.Portal>
-          <Select.Content
-            position="popper"
-            className="border-rule bg-leaf z-[60] max-h-80 overflow-auto rounded border shadow"
-          >
-            <Select.Viewport nonce={getNonce()}>
-              {options.map(([option, words]) => (
-                <Select.Item
-                  key={option}
-                  value={option}
-                  className="data-[highlighted]:bg-tide data-[highlighted]:text-leaf flex cursor-default items-center justify-between gap-3 px-3 py-1"
-                >
-                  <Select.ItemText>{words}</Select.ItemText>
-                  <Select.ItemIndicator>
-                    <Check size={14} aria-hidden />
-                  </Select.ItemIndicator>
-                </Select.Item>
-              ))}
-            </Select.Viewport>
-          </Select.Content>
-        </Select.Portal>
+        {near && (
+          <Select.Portal>
+            <Select.Content
+              position="popper"
+              className="border-rule bg-leaf z-[60] max-h-80 overflow-auto rounded border shadow"
+            >
+              <Select.Viewport nonce={getNonce()}>
+                {options.map(([option, words]) => (
+                  <Select.Item
+                    key={option}
+                    value={option}
+                    className="data-[highlighted]:bg-tide data-[highlighted]:text-leaf flex cursor-default items-center justify-between gap-3 px-3 py-1"
+                  >
+                    <Select.ItemText>{words}</Select.ItemText>
+                    <Select.ItemIndicator>
+                      <Check size={14} aria-hidden />
+                    </Select.ItemIndicator>
+                  </Select.Item>
+                ))}
+              </Select.Viewport>
+            </Select.Content>
+          </Select.Portal>
+        )}
       </Select.Root>
     </div>
   )

@@ -6,17 +6,22 @@ import java.util.List;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import ripplerest.app.library.Preparation;
 import ripplerest.app.work.InteractivePriority;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.dressing.PartKind;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.estimate.Estimate;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.sizing.Sizer;
 import ripplerest.core.sizing.Style;
 import ripplerest.core.sizing.Styles;
 import ripplerest.core.water.Conditions;
 import ripplerest.exchange.format.PatternFile;
+import ripplerest.exchange.format.PatternWriter;
+import ripplerest.exchange.view.EstimateView;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Runs each style once in the background, so that the first fly a person opens is not the slow one.
@@ -28,12 +33,16 @@ class WarmUp {
   /** Lengths about a style's own, so that a knob that is pulled meets laws that are made. */
   private static final double[] LENGTHS = {1, 0.9, 1.1};
 
+  private final Preparation preparation;
   private final Poses poses;
+  private final JsonMapper json;
   private final InteractivePriority way;
   private volatile boolean over;
 
-  WarmUp(Poses poses, InteractivePriority way) {
+  WarmUp(Preparation preparation, Poses poses, JsonMapper json, InteractivePriority way) {
+    this.preparation = preparation;
     this.poses = poses;
+    this.json = json;
     this.way = way;
   }
 
@@ -60,10 +69,16 @@ class WarmUp {
             return;
           }
           Pattern fly = longer(Sizer.defaults(style, hook, "warm-up"), length);
-          poses.whenever(new PatternFile(fly, Conditions.DEFAULT));
+          answer(PatternWriter.write(new PatternFile(fly, Conditions.DEFAULT)));
         }
       }
     }
+  }
+
+  /** All that a change on the bench asks for, down to what is sent. */
+  private void answer(String document) {
+    Estimate estimate = poses.whenever(preparation.read(document));
+    json.writeValueAsBytes(EstimateView.withOutline(estimate));
   }
 
   private static Pattern longer(Pattern pattern, double factor) {

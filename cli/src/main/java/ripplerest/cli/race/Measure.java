@@ -3,9 +3,9 @@ package ripplerest.cli.race;
 /** What is timed of a fly. */
 enum Measure {
   /** Its rest after a gentle level landing, put together anew. */
-  POSE(100),
+  POSE(800),
   /** The same with film reserve and footprint. */
-  RESERVE(40),
+  RESERVE(100),
   /** All but the band. */
   WHOLE(12),
   /** Five hundred casts. */

@@ -29,35 +29,32 @@ final class Overlaps {
   private static final double NEARLY = 1e-9;
 
   private final List<Member> members;
-  private final List<List<Disc>> discs = new ArrayList<>();
-
-  private final List<Row> rows = new ArrayList<>();
+  private final List<List<Disc>> discs;
+  private final List<Row> rows;
 
   private Overlaps(List<Member> members) {
     this.members = members;
-    for (Member m : members) {
-      discs.add(discs(m));
-    }
-    discs.forEach(of -> rows.add(Row.of(of)));
+    this.discs = members.stream().map(Overlaps::discs).toList();
+    this.rows = discs.stream().map(Row::of).toList();
   }
 
   /**
    * Discs of a member in the order of their places along the fly, so that only near ones are asked.
    */
-  private record Row(Disc[] discs, double[] x, double widest) {
+  private record Row(Disc[] discs, double[] x, double farthest) {
     static Row of(List<Disc> of) {
       Disc[] discs = of.toArray(Disc[]::new);
-      Arrays.sort(discs, Comparator.comparingDouble(d -> d.at().getX()));
-      double[] x = Arrays.stream(discs).mapToDouble(d -> d.at().getX()).toArray();
-      return new Row(discs, x, of.stream().mapToDouble(Disc::reach).max().orElse(0));
+      Arrays.sort(discs, Comparator.comparingDouble(Disc::x));
+      double[] x = Arrays.stream(discs).mapToDouble(Disc::x).toArray();
+      return new Row(discs, x, of.stream().mapToDouble(Disc::spanX).max().orElse(0));
     }
 
     /** Adds what may hold a point of a disc. */
     void near(Disc disc, List<Disc> found) {
-      double reach = disc.reach() + widest;
-      double from = disc.at().getX() - reach;
-      int start = Arrays.binarySearch(x, from);
-      for (int i = start < 0 ? -start - 1 : start; i < x.length && x[i] <= from + 2 * reach; i++) {
+      double apart = disc.planeX() + farthest + NEARLY;
+      int start = Arrays.binarySearch(x, disc.x() - apart);
+      double to = disc.x() + apart;
+      for (int i = start < 0 ? -start - 1 : start; i < x.length && x[i] <= to; i++) {
         if (disc.mayMeet(discs[i])) {
           found.add(discs[i]);
         }
@@ -70,33 +67,71 @@ final class Overlaps {
     return new Overlaps(members).merged();
   }
 
-  /** A slice as a short upright cylinder. */
-  private record Disc(Vector3D at, Vector3D along, double half, double radius) {
+  /**
+   * A slice as a short upright cylinder: its middle, the direction of its axis, half its length and
+   * its radius. Numbers and plain sums, since millions are asked.
+   */
+  private record Disc(
+      double x,
+      double y,
+      double z,
+      double alongX,
+      double alongY,
+      double alongZ,
+      double half,
+      double radius) {
+    static Disc of(Slice slice, Vector3D along) {
+      Vector3D at = slice.at();
+      return new Disc(
+          at.getX(),
+          at.getY(),
+          at.getZ(),
+          along.getX(),
+          along.getY(),
+          along.getZ(),
+          slice.lengthMm() / 2,
+          slice.radiusMm());
+    }
+
     double reach() {
       return radius + half;
     }
 
-    /** Whether a point lies in it; plain sums, since millions are asked. */
-    boolean holds(Vector3D p) {
-      double x = p.getX() - at.getX();
-      double y = p.getY() - at.getY();
-      double z = p.getZ() - at.getZ();
-      double up = x * along.getX() + y * along.getY() + z * along.getZ();
-      return Math.abs(up) <= half && x * x + y * y + z * z - up * up < radius * radius;
+    /** How far its middle plane goes along the fly from its middle, within its radius. */
+    double planeX() {
+      return radius * Math.sqrt(Math.max(0, 1 - alongX * alongX));
+    }
+
+    /** How far any point of it lies along the fly from its middle, at most. */
+    double spanX() {
+      return planeX() + half * Math.abs(alongX);
+    }
+
+    Vector3D along() {
+      return new Vector3D(alongX, alongY, alongZ);
+    }
+
+    /** Whether a point lies in it. */
+    boolean holds(double px, double py, double pz) {
+      double dx = px - x;
+      double dy = py - y;
+      double dz = pz - z;
+      double up = dx * alongX + dy * alongY + dz * alongZ;
+      return Math.abs(up) <= half && dx * dx + dy * dy + dz * dz - up * up < radius * radius;
     }
 
     /** Whether {@code other} may hold a point of this disc's middle plane within its radius. */
     boolean mayMeet(Disc other) {
-      double x = other.at.getX() - at.getX();
-      double y = other.at.getY() - at.getY();
-      double z = other.at.getZ() - at.getZ();
+      double dx = other.x - x;
+      double dy = other.y - y;
+      double dz = other.z - z;
       double reach = reach() + other.reach();
-      double square = x * x + y * y + z * z;
+      double square = dx * dx + dy * dy + dz * dz;
       if (square >= reach * reach) {
         return false;
       }
-      double up = x * other.along.getX() + y * other.along.getY() + z * other.along.getZ();
-      double cosine = along.dotProduct(other.along);
+      double up = dx * other.alongX + dy * other.alongY + dz * other.alongZ;
+      double cosine = alongX * other.alongX + alongY * other.alongY + alongZ * other.alongZ;
       double tilted = radius * Math.sqrt(Math.max(0, 1 - cosine * cosine)) + NEARLY;
       return Math.abs(up) <= other.half + tilted;
     }
@@ -111,9 +146,7 @@ final class Overlaps {
       Vector3D next = slices.get(Math.min(slices.size() - 1, k + 1)).at();
       Vector3D along = next.subtract(before);
       boolean lone = along.getNormSq() == 0;
-      all.add(
-          new Disc(
-              s.at(), lone ? Vector3D.PLUS_I : along.normalize(), s.lengthMm() / 2, s.radiusMm()));
+      all.add(Disc.of(s, lone ? Vector3D.PLUS_I : along.normalize()));
     }
     return all;
   }
@@ -151,10 +184,10 @@ final class Overlaps {
     int covered = 0;
     int taken = 0;
     for (int i = 0; i < ROUND; i++) {
-      covered += isIn(others, disc.at().add(disc.radius(), out)) ? 1 : 0;
-      for (int ring = 0; ring < RINGS; ring++) {
+      covered += isIn(others, disc, disc.radius(), out) ? 1 : 0;
+      for (int ring = 0; ring < RINGS && !earlier.isEmpty(); ring++) {
         double r = disc.radius() * Math.sqrt((ring + 0.5) / RINGS); // rings of one area
-        taken += isIn(earlier, disc.at().add(r, out)) ? 1 : 0;
+        taken += isIn(earlier, disc, r, out) ? 1 : 0;
       }
       out = turn.applyTo(out);
     }
@@ -164,9 +197,13 @@ final class Overlaps {
         slice.at(), slice.lengthMm(), slice.radiusMm(), left * slice.buoyantShare(), open);
   }
 
-  private static boolean isIn(List<Disc> discs, Vector3D p) {
-    for (Disc disc : discs) {
-      if (disc.holds(p)) {
+  /** Whether any of these holds the point so far out from the middle of a disc. */
+  private static boolean isIn(List<Disc> discs, Disc of, double far, Vector3D out) {
+    double x = of.x() + far * out.getX();
+    double y = of.y() + far * out.getY();
+    double z = of.z() + far * out.getZ();
+    for (int i = 0; i < discs.size(); i++) { // no iterator: it is asked too often
+      if (discs.get(i).holds(x, y, z)) {
         return true;
       }
     }

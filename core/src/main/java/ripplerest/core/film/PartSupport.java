@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import ripplerest.core.assembly.FlyBody;
 
 /** What the water does to the parts of a fly in the pose that was settled last. */
@@ -25,15 +26,14 @@ final class PartSupport {
       }
     }
     List<Set<String>> sets = new ArrayList<>();
-    for (int k = 0; k < slices.count; k++) {
-      for (int l = 0; l < k && state.taken[k]; l++) {
-        int pair = slices.member[k] * members + slices.member[l];
-        if (state.taken[l] && !asked[pair] && slices.apart(k, l) < BRIDGED_MM) {
-          asked[pair] = true;
-          join(
-              sets,
-              body.members().get(slices.member[k]).part(),
-              body.members().get(slices.member[l]).part());
+    int[] taken = IntStream.range(0, slices.count).filter(k -> state.taken[k]).toArray();
+    for (int i = 0; i < taken.length; i++) {
+      for (int j = 0; j < i; j++) {
+        int here = slices.member[taken[i]];
+        int there = slices.member[taken[j]];
+        if (!asked[here * members + there] && slices.isWithin(taken[i], taken[j], BRIDGED_MM)) {
+          asked[here * members + there] = true;
+          join(sets, body.members().get(here).part(), body.members().get(there).part());
         }
       }
     }

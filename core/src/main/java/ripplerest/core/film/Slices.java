@@ -365,12 +365,13 @@ final class Slices {
     return film[k] == 0 && total[k] == 0;
   }
 
-  /** How far the surfaces of two slices are apart, mm; negative where they overlap. */
-  double apart(int k, int l) {
+  /** Whether the surfaces of two slices are nearer to each other than this, mm. */
+  boolean isWithin(int k, int l, double mm) {
     double dx = x[k] - x[l];
     double dy = y[k] - y[l];
     double dz = z[k] - z[l];
-    return Math.sqrt(dx * dx + dy * dy + dz * dz) - radius[k] - radius[l];
+    double reach = radius[k] + radius[l] + mm;
+    return dx * dx + dy * dy + dz * dz < reach * reach;
   }
 
   void reset() {
