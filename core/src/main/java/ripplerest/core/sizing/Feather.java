@@ -23,6 +23,9 @@ public record Feather(
   /** What fingers or pliers hold at the end, mm (common practice, no source). */
   private static final double GRIP_MM = 15;
 
+  /** What of a feather makes no turn: bound down, or held, mm. */
+  public static final double HELD_MM = TIE_IN_MM + GRIP_MM;
+
   /**
    * @param hubMm diameter of what it is wound on, mm
    * @param stemMm diameter of its stem, mm
@@ -31,12 +34,17 @@ public record Feather(
   static Feather of(
       String part, double hackleSize, double turns, double hubMm, double stemMm, double handMm) {
     double turn = Math.PI * (hubMm + stemMm);
-    double used = turns * turn + TIE_IN_MM + GRIP_MM;
+    double used = turns * turn + HELD_MM;
     if (handMm <= 0) {
       return new Feather(part, hackleSize, used, Optional.empty(), Optional.empty());
     }
-    double reach = Math.max(0, (handMm - TIE_IN_MM - GRIP_MM) / turn);
+    double reach = Math.max(0, (handMm - HELD_MM) / turn);
     Optional<Double> runsOut = reach < turns ? Optional.of(reach) : Optional.empty();
     return new Feather(part, hackleSize, used, Optional.of(handMm), runsOut);
+  }
+
+  /** Length of feather that one of so many turns uses, mm. */
+  public double turnMm(double turns) {
+    return (usedMm - HELD_MM) / turns;
   }
 }

@@ -1,0 +1,142 @@
+package ripplerest.core.drawer;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import ripplerest.core.dressing.tie.Colour;
+import ripplerest.core.dressing.tie.Lab;
+import ripplerest.core.dressing.tie.Shade;
+import ripplerest.core.material.Serves;
+import ripplerest.core.quantity.Quantity;
+import ripplerest.core.quantity.Sentence;
+
+/**
+ * Which of the things in a drawer serve a part, the nearest first. What weighs how much against
+ * what is common practice without a source: another kind of material before another colour, a
+ * feather of the wrong length before a little too short a one.
+ */
+public final class Picking {
+  /** Barbs so much longer or shorter still fit, a share (common practice, no source). */
+  static final double BARBS_FIT = 0.08;
+
+  /** Colours farther apart than this are told as two (assumption). */
+  private static final double SEEN_APART = 10;
+
+  private static final double OTHER_KIND = 40;
+  private static final double UNKNOWN_COLOUR = 6;
+  private static final double MOST_FOR_COLOUR = 35;
+  private static final double NONE_LEFT = 60;
+  private static final double A_TURN_SHORT = 10;
+  private static final double BARBS_OFF = 1.5;
+
+  private Picking() {}
+
+  /** Everything that serves at all. */
+  public static List<Pick> of(Need need, List<Item> drawer) {
+    return IntStream.range(0, drawer.size())
+        .boxed()
+        .flatMap(i -> of(need, i, drawer.get(i)).stream())
+        .sorted(Comparator.comparingDouble(Pick::distance))
+        .toList();
+  }
+
+  /** The nearest of all that fit. */
+  public static Optional<Pick> best(Need need, List<Item> drawer) {
+    return of(need, drawer).stream().filter(Pick::fits).findFirst();
+  }
+
+  private static Optional<Pick> of(Need need, int place, Item item) {
+    boolean sameKind = item.kind().equals(need.material());
+    if (!sameKind && !Serves.as(need.partKind(), item.kind())
+        || !need.hookSize().equals(item.hookSize())) {
+      return Optional.empty();
+    }
+    List<Sentence> against = new ArrayList<>();
+    double distance = 0;
+    if (!sameKind) {
+      distance += OTHER_KIND;
+      against.add(Sentence.of("another material than the pattern's"));
+    }
+    OptionalDouble off = colourOff(need.colour(), item);
+    distance += off.isPresent() ? Math.min(MOST_FOR_COLOUR, off.getAsDouble()) : unknown(need);
+    if (off.orElse(0) > SEEN_APART) {
+      against.add(Sentence.of("its colour is another"));
+    }
+    distance += feather(need, item, sameKind, against);
+    if (sameKind && item.amount() < need.amount() - need.by().least() / 2) {
+      distance += NONE_LEFT;
+      against.add(tooLittle(need, item));
+    }
+    return Optional.of(new Pick(place, against.isEmpty(), distance, off, List.copyOf(against)));
+  }
+
+  private static double unknown(Need need) {
+    return need.colour().name().isEmpty() ? 0 : UNKNOWN_COLOUR;
+  }
+
+  /** CIEDE2000 between what is wished and what it looks like, and how it is marked. */
+  private static OptionalDouble colourOff(Colour wished, Item item) {
+    OptionalInt looks = item.looks();
+    OptionalInt wish = Shade.of(wished.name());
+    if (wish.isEmpty() || looks.isEmpty()) {
+      return OptionalDouble.empty();
+    }
+    double off = Lab.of(wish.getAsInt()).difference(Lab.of(looks.getAsInt()));
+    return OptionalDouble.of(off);
+  }
+
+  private static double feather(Need need, Item item, boolean sameKind, List<Sentence> against) {
+    double distance = 0;
+    if (need.barbMm().isPresent() && item.barbs().isPresent()) {
+      double wanted = need.barbMm().getAsDouble();
+      BarbLengths barbs = item.barbs().get();
+      BarbLengths.Count fitting =
+          barbs.between((1 - BARBS_FIT) * wanted, (1 + BARBS_FIT) * wanted, item.amount());
+      if (fitting.feathers() < need.amount() / 2) {
+        double nearest = nearest(barbs, wanted);
+        distance += BARBS_OFF * 100 * Math.abs(nearest / wanted - 1);
+        against.add(
+            Sentence.of(
+                "%s barbs: the nearest are %s",
+                nearest > wanted ? "longer" : "shorter", Quantity.mm(nearest, 1)));
+      }
+    }
+    if (need.winding().isPresent() && item.featherMm().isPresent()) {
+      Need.Winding winding = need.winding().get();
+      double turns = winding.turnsOf(item.featherMm().getAsDouble());
+      if (turns < winding.turns()) {
+        distance += A_TURN_SHORT * (winding.turns() - turns);
+        against.add(
+            Sentence.of(
+                turns == 0 ? "too short for a turn" : "too short after %s turns", halves(turns)));
+      }
+    }
+    return distance;
+  }
+
+  private static String halves(double turns) {
+    return turns == Math.rint(turns) ? "" + (int) turns : "" + turns;
+  }
+
+  private static double nearest(BarbLengths barbs, double wanted) {
+    return barbs.measured().stream()
+        .min(Comparator.comparingDouble(mm -> Math.abs(mm - wanted)))
+        .orElseThrow();
+  }
+
+  private static Sentence tooLittle(Need need, Item item) {
+    if (item.amount() <= 0) {
+      return Sentence.of("none is left");
+    }
+    return Sentence.of("only %s left", words(item.amount(), need.by()));
+  }
+
+  /** An amount with its unit. */
+  static String words(double amount, Kept.By by) {
+    return String.format(java.util.Locale.ROOT, "%." + by.decimals() + "f %s", amount, by.unit());
+  }
+}
