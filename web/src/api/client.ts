@@ -11,8 +11,14 @@ import type {
   AnswerLine,
   BookPage,
   Card,
+  Buy,
   Differences,
   Disagreement,
+  DrawerItem,
+  Evening,
+  Found,
+  NewDrawerItem,
+  Offers,
   Estimate,
   Hooks,
   ImportLine,
@@ -311,8 +317,26 @@ export const forgetMaterial = (id: string) =>
 export const archivePattern = (id: string, away: boolean) =>
   once<undefined>(`/api/patterns/${id}/archive`, send(away ? 'POST' : 'DELETE'))
 
+export const findInDrawer = (query: URLSearchParams, signal?: AbortSignal) =>
+  call<Found>(`/api/drawer?${query}`, { signal })
+export const addToDrawer = (item: NewDrawerItem) =>
+  once<DrawerItem>('/api/drawer', send('POST', item))
+export const changeInDrawer = (id: string, revision: number, item: NewDrawerItem) =>
+  once<DrawerItem>(`/api/drawer/${id}`, send('PUT', item, { 'If-Match': `"${revision}"` }))
+export const takeOutOfDrawer = (id: string) => once<undefined>(`/api/drawer/${id}`, send('DELETE'))
+export const pickFor = (document: PatternDocument, part: string, signal: AbortSignal) =>
+  patiently(() =>
+    call<Offers[]>(`/api/drawer/picks?${new URLSearchParams({ part })}`, {
+      ...send('POST', document),
+      signal,
+    }),
+  )
+export const tieable = (missing: number) => call<Evening>(`/api/drawer/tieable?missing=${missing}`)
+export const shoppingList = (plan: URLSearchParams) => call<Buy[]>(`/api/drawer/shopping?${plan}`)
+export const takenFor = (fly: string) => call<Schemas['TakenLine'][]>(`/api/log/${fly}/stock`)
+
 /** Takes in a table as CSV, all rows or none. */
-export const importTable = (of: 'hooks' | 'materials', file: File) =>
+export const importTable = (of: 'hooks' | 'materials' | 'drawer', file: File) =>
   once<{ added: number }>(`/api/${of}/table`, {
     method: 'POST',
     headers: { 'Content-Type': 'text/csv' },

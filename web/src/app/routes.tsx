@@ -10,6 +10,8 @@ const Book = lazy(() => import('../book/Book').then((m) => ({ default: m.Book })
 const Card = lazy(() => import('../card/Card').then((m) => ({ default: m.Card })))
 const Compare = lazy(() => import('../study/Compare').then((m) => ({ default: m.Compare })))
 const Deleted = lazy(() => import('../book/Deleted').then((m) => ({ default: m.Deleted })))
+const Drawer = lazy(() => import('../drawer/Drawer').then((m) => ({ default: m.Drawer })))
+const TieNow = lazy(() => import('../drawer/TieNow').then((m) => ({ default: m.TieNow })))
 const Hooks = lazy(() => import('../library/Hooks').then((m) => ({ default: m.Hooks })))
 const Log = lazy(() => import('../log/Log').then((m) => ({ default: m.Log })))
 const Materials = lazy(() => import('../library/Materials').then((m) => ({ default: m.Materials })))
@@ -34,6 +36,8 @@ export const router = createBrowserRouter(
       <Route path="/log/:id" element={<TiedFly />} />
       <Route path="/book" element={<Book />} />
       <Route path="/deleted" element={<Deleted />} />
+      <Route path="/drawer" element={<Drawer />} />
+      <Route path="/drawer/tie" element={<TieNow />} />
       <Route path="/materials" element={<Materials />} />
       <Route path="/hooks" element={<Hooks />} />
       <Route path="/styles" element={<Styles />} />

@@ -11,6 +11,7 @@ const WORDS = {
   STYLE: 'style',
   HOOK: 'hook',
   MATERIAL: 'material',
+  ITEM: 'thing of the drawer',
 } as const
 
 const day = (at: string) => new Date(at).toLocaleDateString(undefined, { dateStyle: 'medium' })

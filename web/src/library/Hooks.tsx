@@ -11,6 +11,7 @@ import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
 import { notify } from '../shell/notices'
 import { Page, Table } from '../shell/Page'
+import { DrawerNav } from '../drawer/DrawerNav'
 import { TableFile } from './TableFile'
 import { UnitChoice } from '../shell/UnitChoice'
 import { useStore } from '../ui/store'
@@ -23,6 +24,7 @@ export function Hooks() {
   const hooks = useQuery({ queryKey: ['hooks'], queryFn: listHooks })
   return (
     <Page title="Hooks">
+      <DrawerNav />
       <div className="grid gap-8 *:min-w-0 lg:grid-cols-2">
         <MatchNatural />
         <OwnHooks hooks={hooks.data?.own ?? []} />

@@ -6,6 +6,7 @@ import type { MaterialEntry } from '../api/types'
 import { Button } from '../ui/Button'
 import { notify } from '../shell/notices'
 import { Page } from '../shell/Page'
+import { DrawerNav } from '../drawer/DrawerNav'
 import { TableFile } from './TableFile'
 import { Wide } from '../ui/Wide'
 
@@ -25,6 +26,7 @@ export function Materials() {
     put(hand.has(id) ? [...hand].filter((other) => other !== id) : [...hand, id])
   return (
     <Page title="Materials">
+      <DrawerNav />
       <p>
         Tick what is on hand.{' '}
         {hand.size > 0 ? (

@@ -5,15 +5,17 @@ import { importTable } from '../api/client'
 import { whatWentWrong } from '../parts/words'
 import { CSV_FILE, FileButton } from '../ui/FileDrop'
 
+/** What a file of each kind brings. */
+const ROWS = { hooks: 'hooks added', materials: 'values imported', drawer: 'things put in' }
+
 /** A table out and in as CSV; a file that does not fit changes nothing. */
-export function TableFile({ of }: { of: 'hooks' | 'materials' }) {
+export function TableFile({ of }: { of: keyof typeof ROWS }) {
   const client = useQueryClient()
   const [told, setTold] = useState<{ words: string; wrong: boolean }>()
   const take = (file: File) => {
     importTable(of, file)
       .then(async ({ added }) => {
-        const rows = of === 'hooks' ? 'hooks added' : 'values imported'
-        setTold({ words: `${added} ${rows}.`, wrong: false })
+        setTold({ words: `${added} ${ROWS[of]}.`, wrong: false })
         await client.invalidateQueries()
       })
       .catch((e: Error) =>

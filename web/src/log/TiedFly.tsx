@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { changeFly, getFly, judgeTied, readDevice } from '../api/client'
+import { Taken } from './Taken'
 import type { LoggedFly, Planned } from '../api/types'
 import { measureName, sitting, tilted, whatWentWrong } from '../parts/words'
 import { length, measureBy, say, unit } from '../parts/units'
@@ -150,6 +151,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
             </tbody>
           </table>
         </Wide>
+        <Taken fly={id} />
         <label className="mt-3 block">
           notes
           <textarea

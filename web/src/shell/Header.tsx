@@ -20,8 +20,7 @@ const DropPattern = lazy(() => import('./ImportPattern').then((m) => ({ default:
 const VIEWS = [
   ['/book', 'Book'],
   ['/log', 'Log'],
-  ['/materials', 'Materials'],
-  ['/hooks', 'Hooks'],
+  ['/drawer', 'Drawer'],
   ['/styles', 'Styles'],
 ] as const
 

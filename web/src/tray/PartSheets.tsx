@@ -20,6 +20,7 @@ import { Stepper } from '../ui/Stepper'
 import { part as words, title } from '../parts/words'
 import { moved, nameOfPart, withPart, withParts } from '../parts/document'
 
+const FromDrawer = lazy(() => import('./FromDrawer').then((m) => ({ default: m.FromDrawer })))
 const HowTied = lazy(() => import('./HowTied').then((m) => ({ default: m.HowTied })))
 const PartAdvice = lazy(() => import('./PartAdvice').then((m) => ({ default: m.PartAdvice })))
 
@@ -50,7 +51,7 @@ export function PartSheet({
       buttons={
         <>
           {/* as wide as what comes, or the row wraps when it does and the drawing jumps */}
-          <Suspense fallback={<span className="h-9 w-40" />}>
+          <Suspense fallback={<span className="h-9 w-72" />}>
             <HowTied
               document={document}
               index={index}
@@ -65,6 +66,7 @@ export function PartSheet({
               onMaterial={(material) => onChange(withPart(document, index, { material }))}
               onNumber={(field, number) => onChange(withPart(document, index, { [field]: number }))}
             />
+            <FromDrawer document={document} part={name} />
           </Suspense>
           <Order
             name={words(name)}

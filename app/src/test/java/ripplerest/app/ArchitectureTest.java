@@ -20,6 +20,7 @@ class ArchitectureTest {
           "work",
           "library",
           "patterns",
+          "drawer",
           "log",
           "bench",
           "answers",

@@ -152,6 +152,10 @@ class FuzzApiTest {
     } else if (path.startsWith("/api/hooks/{id}")) {
       place =
           path.replace("{id}", app.send("POST", "/api/hooks", hook()).json().get("id").asString());
+    } else if (path.startsWith("/api/drawer/{id}")) {
+      JsonNode item = app.send("POST", "/api/drawer", DrawerApiTest.ITEM).json();
+      headers.put("If-Match", "\"" + item.get("revision").asLong() + "\"");
+      place = path.replace("{id}", item.get("id").asString());
     } else if (path.startsWith("/api/materials/{id}")) {
       app.send("POST", "/api/materials/table", value(), "Content-Type", "text/csv");
       place = path.replace("{id}", "foam");
@@ -165,6 +169,15 @@ class FuzzApiTest {
             .replace("{kind}", "tail")
             .replace("{what}", "caliper");
     switch (method + " " + path) {
+      case "POST /api/drawer", "PUT /api/drawer/{id}" -> body = DrawerApiTest.ITEM;
+      case "POST /api/drawer/table" -> {
+        headers.put("Content-Type", "text/csv");
+        body = DrawerApiTest.TABLE;
+      }
+      case "POST /api/drawer/picks" -> {
+        place = "/api/drawer/picks?part=hook";
+        body = example;
+      }
       case "POST /api/patterns" -> body = "{\"style\":\"parachute\"}";
       case "POST /api/styles" ->
           body = "{\"copyOf\":\"parachute\",\"label\":\"G %s\"}".formatted(UUID.randomUUID());

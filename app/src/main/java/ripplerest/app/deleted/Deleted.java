@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.library.HookStore;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.StyleStore;
@@ -27,6 +28,7 @@ public class Deleted {
   private final StyleStore styles;
   private final HookStore hooks;
   private final MaterialStore materials;
+  private final DrawerStore drawer;
 
   Deleted(
       JdbcTemplate jdbc,
@@ -34,7 +36,9 @@ public class Deleted {
       LogStore log,
       StyleStore styles,
       HookStore hooks,
-      MaterialStore materials) {
+      MaterialStore materials,
+      DrawerStore drawer) {
+    this.drawer = drawer;
     this.jdbc = jdbc;
     this.patterns = patterns;
     this.log = log;
@@ -49,7 +53,8 @@ public class Deleted {
     FLY,
     STYLE,
     HOOK,
-    MATERIAL
+    MATERIAL,
+    ITEM
   }
 
   /** One thing that was deleted. */
@@ -66,6 +71,8 @@ public class Deleted {
         select 'STYLE', id, label, deleted_at from house_style where deleted_at is not null
         union all
         select 'HOOK', id::text, name, deleted_at from own_hook where deleted_at is not null
+        union all
+        select 'ITEM', id::text, label, deleted_at from drawer_item where deleted_at is not null
         union all
         select 'MATERIAL', material, coalesce(nullif(max(label), ''), material), max(deleted_at)
           from own_material_value where deleted_at is not null group by material
@@ -90,6 +97,7 @@ public class Deleted {
       case STYLE -> styles.restore(id);
       case HOOK -> hooks.restore(uuid(id));
       case MATERIAL -> materials.restore(id);
+      case ITEM -> drawer.restore(uuid(id));
     }
   }
 

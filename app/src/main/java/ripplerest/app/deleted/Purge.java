@@ -64,6 +64,7 @@ class Purge {
           jdbc.update("delete from logged_fly where deleted_at < ?", old);
           jdbc.update("delete from pattern where deleted_at < ?", old);
           jdbc.update("delete from own_hook where deleted_at < ?", old);
+          jdbc.update("delete from drawer_item where deleted_at < ?", old);
           jdbc.update(
               """
               delete from house_style s where deleted_at < ?

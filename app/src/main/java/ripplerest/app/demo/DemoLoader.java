@@ -1,6 +1,9 @@
 package ripplerest.app.demo;
 
 import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -9,12 +12,17 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import ripplerest.app.drawer.DrawerStore;
+import ripplerest.app.library.MaterialStore;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.core.drawer.Item;
+import ripplerest.exchange.format.DrawerTable;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternReader;
 
@@ -29,13 +37,19 @@ class DemoLoader implements ApplicationRunner {
   private final JdbcTemplate jdbc;
   private final TransactionTemplate transaction;
   private final DemoLog log;
+  private final DrawerStore drawer;
+  private final MaterialStore materials;
 
   DemoLoader(
       PatternStore store,
       PatternReader reader,
       JdbcTemplate jdbc,
       TransactionTemplate transaction,
-      DemoLog log) {
+      DemoLog log,
+      DrawerStore drawer,
+      MaterialStore materials) {
+    this.drawer = drawer;
+    this.materials = materials;
     this.log = log;
     this.store = store;
     this.reader = reader;
@@ -50,12 +64,23 @@ class DemoLoader implements ApplicationRunner {
       return;
     }
     List<PatternFile> demo = read();
+    List<Item> items = items();
     transaction.executeWithoutResult(
         t -> {
           log.load(demo.stream().map(store::add).toList(), demo);
+          drawer.add(items);
           jdbc.update("insert into demo_load values (now())");
         });
     LOG.info("Loaded {} demo patterns.", demo.size());
+  }
+
+  /** The hut's drawer, invented like everything in the demo. */
+  private List<Item> items() throws IOException {
+    try (Reader table =
+        new InputStreamReader(
+            new ClassPathResource("demo/drawer.csv").getInputStream(), StandardCharsets.UTF_8)) {
+      return DrawerTable.read(table, materials.materials());
+    }
   }
 
   private List<PatternFile> read() throws IOException {

@@ -23,12 +23,18 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
+import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.http.Csv;
 import ripplerest.app.http.Revisions;
+import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.app.work.Answering;
 import ripplerest.app.work.Lines;
+import ripplerest.core.drawer.Kept;
+import ripplerest.core.drawer.Need;
+import ripplerest.core.drawer.Needs;
+import ripplerest.core.drawer.Picking;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.question.Answer;
@@ -49,6 +55,8 @@ class LogController {
   private final Preparation preparation;
   private final FlyResources resources;
   private final Answering answering;
+  private final DrawerStore drawer;
+  private final MaterialStore materials;
 
   LogController(
       LogStore log,
@@ -56,7 +64,11 @@ class LogController {
       PatternStore patterns,
       Preparation preparation,
       FlyResources resources,
-      Answering answering) {
+      Answering answering,
+      DrawerStore drawer,
+      MaterialStore materials) {
+    this.drawer = drawer;
+    this.materials = materials;
     this.log = log;
     this.export = export;
     this.patterns = patterns;
@@ -122,8 +134,11 @@ class LogController {
   /** A fly tied to a stored pattern as it is now, of which nothing is measured yet. */
   @PostMapping("/api/log")
   ResponseEntity<FlyResources.Fly> add(@RequestParam UUID pattern) {
-    LoggedFly fly = LoggedFly.fresh(patterns.get(pattern).document(), Instant.now(), 0);
-    return tagged(log.keep(fly, pattern));
+    String document = patterns.get(pattern).document();
+    LoggedFly fly = LoggedFly.fresh(document, Instant.now(), 0);
+    PreparedFly prepared = preparation.prepared(preparation.read(document));
+    List<Need> needs = Needs.of(prepared.sized(), prepared.materials());
+    return tagged(log.keep(fly, pattern, needs));
   }
 
   /** One tied fly. */
@@ -171,6 +186,25 @@ class LogController {
     PreparedFly plan = preparation.prepared(resources.plan(fly));
     List<Made> made = fly.made(Planned.of(plan.sized()));
     return answering.stream(work -> new Answer.Tied(AsTied.of(plan, made, work)));
+  }
+
+  /** What the fly took out of the drawer, and what was not there. */
+  @GetMapping("/api/log/{id}/stock")
+  List<TakenLine> stock(@PathVariable UUID id) {
+    log.get(id);
+    return drawer.uses(id).stream().map(this::line).toList();
+  }
+
+  /** What a fly took for a part; {@code lacking} is empty where all of it was there. */
+  record TakenLine(String part, String label, String amount, String lacking) {}
+
+  private TakenLine line(DrawerStore.Use use) {
+    Kept.By by = Kept.of(use.material(), materials.materials()).by();
+    return new TakenLine(
+        use.part(),
+        use.label(),
+        Picking.words(use.amount(), by),
+        use.lacking() > 0 ? Picking.words(use.lacking(), by) : "");
   }
 
   @DeleteMapping("/api/log/{id}")

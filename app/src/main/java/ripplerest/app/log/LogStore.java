@@ -15,9 +15,11 @@ import java.util.function.UnaryOperator;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.http.ConflictException;
 import ripplerest.app.http.NotFoundException;
 import ripplerest.app.library.CarriedStore;
+import ripplerest.core.drawer.Need;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.OwnTimes;
 import ripplerest.exchange.format.LogFile;
@@ -43,13 +45,16 @@ public class LogStore {
   private final JdbcTemplate jdbc;
   private final EntityManager manager;
   private final CarriedStore carried;
+  private final DrawerStore drawer;
 
   LogStore(
       LoggedFlyRepository repository,
       TransactionTemplate transaction,
       JdbcTemplate jdbc,
       EntityManager manager,
-      CarriedStore carried) {
+      CarriedStore carried,
+      DrawerStore drawer) {
+    this.drawer = drawer;
     this.manager = manager;
     this.carried = carried;
     this.repository = repository;
@@ -108,9 +113,18 @@ public class LogStore {
         fly, e.revision(), Optional.ofNullable(e.patternId()), pictured.contains(fly.id()));
   }
 
-  /** Keeps a fly that is new. */
-  public Entry keep(LoggedFly fly, UUID patternId) {
-    return transaction.execute(t -> entry(save(new LoggedFlyEntity(fly.id(), patternId), fly)));
+  /**
+   * Keeps a fly that is new.
+   *
+   * @param needs what it takes out of the drawer
+   */
+  public Entry keep(LoggedFly fly, UUID patternId, List<Need> needs) {
+    return transaction.execute(
+        t -> {
+          Entry kept = entry(save(new LoggedFlyEntity(fly.id(), patternId), fly));
+          drawer.take(fly.id(), needs);
+          return kept;
+        });
   }
 
   /**
@@ -177,18 +191,23 @@ public class LogStore {
     return repository.saveAndFlush(entity); // its picture comes by plain SQL
   }
 
-  /** Deletes a fly; it can be restored with its picture. */
+  /** Deletes a fly and gives back what it took; it can be restored with its picture. */
   public void delete(UUID id) {
-    transaction.executeWithoutResult(t -> deleted(locked(id), Instant.now()));
+    transaction.executeWithoutResult(
+        t -> {
+          deleted(locked(id), Instant.now());
+          drawer.giveBack(id);
+        });
   }
 
-  /** Undoes a deletion; a fly that is not deleted stays as it is. */
+  /** Undoes a deletion, and takes again what it took; a fly that is not deleted stays as it is. */
   public void restore(UUID id) {
     transaction.executeWithoutResult(
-        t ->
-            deleted(
-                lockedOrDeleted(id).orElseThrow(() -> new NotFoundException("tied fly", id)),
-                null));
+        t -> {
+          deleted(
+              lockedOrDeleted(id).orElseThrow(() -> new NotFoundException("tied fly", id)), null);
+          drawer.takeAgain(id);
+        });
   }
 
   private void deleted(LoggedFlyEntity stored, Instant at) {
@@ -286,15 +305,21 @@ public class LogStore {
    *
    * @param revision of the fly on the vise; one that was finished already is not logged again
    * @param card it is tied by
+   * @param needs what it takes out of the drawer
    * @param fly makes the entry of how long each step took
    */
   public LoggedFly finish(
-      UUID patternId, long revision, Card card, Function<List<Double>, LoggedFly> fly) {
+      UUID patternId,
+      long revision,
+      Card card,
+      List<Need> needs,
+      Function<List<Double>, LoggedFly> fly) {
     return transaction.execute(
         t -> {
           List<Double> seconds = locked(patternId, revision, v -> v.on(card)).on(card).seconds();
           LoggedFly finished = fly.apply(seconds);
           save(new LoggedFlyEntity(finished.id(), patternId), finished);
+          drawer.take(finished.id(), needs);
           OwnTimes.ratios(card, seconds).forEach(this::timed);
           jdbc.update("delete from tying where pattern_id = ?", patternId);
           return finished;

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.core.drawer.Needs;
 import ripplerest.core.dressing.Making;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.quantity.Require;
@@ -94,6 +95,7 @@ class TyingController {
         id,
         revision,
         card,
+        Needs.of(fly.sized(), fly.materials()),
         seconds -> {
           double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
           return LoggedFly.fresh(document, Instant.now(), whole);

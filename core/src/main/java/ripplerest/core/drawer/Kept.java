@@ -39,6 +39,11 @@ public record Kept(By by, double pack, double fibres) {
       return unit;
     }
 
+    /** The unit of one. */
+    public String one() {
+      return this == FEATHERS ? "feather" : this == PIECES ? "piece" : unit;
+    }
+
     /** Less than this counts as nothing. */
     public double least() {
       return least;

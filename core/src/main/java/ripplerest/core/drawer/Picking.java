@@ -3,6 +3,7 @@ package ripplerest.core.drawer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -21,7 +22,7 @@ import ripplerest.core.quantity.Sentence;
  */
 public final class Picking {
   /** Barbs so much longer or shorter still fit, a share (common practice, no source). */
-  static final double BARBS_FIT = 0.08;
+  public static final double BARBS_FIT = 0.08;
 
   /** Colours farther apart than this are told as two (assumption). */
   private static final double SEEN_APART = 10;
@@ -136,7 +137,8 @@ public final class Picking {
   }
 
   /** An amount with its unit. */
-  static String words(double amount, Kept.By by) {
-    return String.format(java.util.Locale.ROOT, "%." + by.decimals() + "f %s", amount, by.unit());
+  public static String words(double amount, Kept.By by) {
+    String number = String.format(Locale.ROOT, "%." + by.decimals() + "f", amount);
+    return number + " " + (number.equals("1") ? by.one() : by.unit());
   }
 }

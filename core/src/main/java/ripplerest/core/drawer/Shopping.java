@@ -51,19 +51,10 @@ public final class Shopping {
    * is given to needs in the order of the plan, and to none twice.
    */
   public static List<Line> of(List<Planned> plan, List<Item> drawer, Materials materials) {
-    double[] left = drawer.stream().mapToDouble(Item::amount).toArray();
     Map<Alike, List<Need>> lacking = new LinkedHashMap<>();
-    for (Planned planned : plan) {
-      for (Need need : planned.needs()) {
-        double missing = take(need.with(need.amount() * planned.flies()), drawer, left);
-        if (missing > need.by().least() / 2) {
-          lacking
-              .computeIfAbsent(
-                  new Alike(need.material(), need.colour(), need.hookSize()),
-                  a -> new ArrayList<>())
-              .add(need.with(missing));
-        }
-      }
+    for (Need need : lacking(plan, drawer)) {
+      Alike alike = new Alike(need.material(), need.colour(), need.hookSize());
+      lacking.computeIfAbsent(alike, a -> new ArrayList<>()).add(need);
     }
     Stream<Line> planned =
         lacking.entrySet().stream().map(e -> line(e.getKey(), e.getValue(), materials));
@@ -73,6 +64,21 @@ public final class Shopping {
             .filter(i -> !lacking.containsKey(new Alike(i.kind(), i.colour(), i.hookSize())))
             .map(i -> low(i, materials));
     return Stream.concat(planned, low).toList();
+  }
+
+  /** What is not there for all of these, a need of what is missing each. */
+  public static List<Need> lacking(List<Planned> plan, List<Item> drawer) {
+    double[] left = drawer.stream().mapToDouble(Item::amount).toArray();
+    List<Need> lacking = new ArrayList<>();
+    for (Planned planned : plan) {
+      for (Need need : planned.needs()) {
+        double missing = take(need.with(need.amount() * planned.flies()), drawer, left);
+        if (missing > need.by().least() / 2) {
+          lacking.add(need.with(missing));
+        }
+      }
+    }
+    return lacking;
   }
 
   /** Takes a need from what is left, nearest items first; returns what is missing. */

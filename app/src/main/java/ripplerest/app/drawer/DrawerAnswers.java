@@ -1,0 +1,223 @@
+package ripplerest.app.drawer;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.app.library.Preparation;
+import ripplerest.app.patterns.BookSearch;
+import ripplerest.app.patterns.PatternStore;
+import ripplerest.app.work.InteractivePriority;
+import ripplerest.core.drawer.Item;
+import ripplerest.core.drawer.Need;
+import ripplerest.core.drawer.Needs;
+import ripplerest.core.drawer.Pick;
+import ripplerest.core.drawer.Picking;
+import ripplerest.core.drawer.Shopping;
+import ripplerest.core.drawer.Taking;
+import ripplerest.core.dressing.Length;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.PartKind;
+import ripplerest.core.estimate.Differences;
+import ripplerest.core.estimate.Estimate;
+import ripplerest.core.estimate.Estimator;
+import ripplerest.core.estimate.Options;
+import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.exchange.format.PatternFile;
+
+/** What the drawer says to a fly: what to pick, what can be tied, what to buy. */
+@Service
+class DrawerAnswers {
+  /** Things that are offered for one part; of the first few it is told what they do. */
+  private static final int MOST_OFFERED = 12;
+
+  private static final int MOST_TOLD = 3;
+
+  /** Dressings that are looked at with their amounts. */
+  private static final int MOST_TIED = 100;
+
+  private final DrawerStore store;
+  private final Preparation preparation;
+  private final MaterialStore materials;
+  private final PatternStore patterns;
+  private final BookSearch book;
+  private final InteractivePriority way;
+
+  DrawerAnswers(
+      DrawerStore store,
+      Preparation preparation,
+      MaterialStore materials,
+      PatternStore patterns,
+      BookSearch book,
+      InteractivePriority way) {
+    this.store = store;
+    this.preparation = preparation;
+    this.materials = materials;
+    this.patterns = patterns;
+    this.book = book;
+    this.way = way;
+  }
+
+  /**
+   * Something that can be taken for a part.
+   *
+   * @param does what the fly does otherwise with it; empty where it is as planned or not asked
+   */
+  record Offer(DrawerItem item, Pick pick, Optional<Sentence> does) {}
+
+  /** What a part needs, and what there is for it, nearest first. */
+  record Offers(Need need, List<Offer> offers) {}
+
+  /** For each need of a part: a mixed hackle has one a feather. */
+  List<Offers> picks(PatternFile file, String part) {
+    PreparedFly fly = preparation.prepared(file);
+    int index = fly.pattern().names().indexOf(part);
+    List<Need> needs = needs(fly).stream().filter(n -> n.part().equals(part)).toList();
+    if (needs.isEmpty()) {
+      throw new OutOfRangeException(
+          "part", "\"" + part + "\"", "a part that takes something of its own", "Choose another.");
+    }
+    List<DrawerItem> drawer = store.all();
+    List<Item> items = drawer.stream().map(DrawerItem::item).toList();
+    return needs.stream()
+        .map(need -> new Offers(need, offers(fly, index, need, drawer, items)))
+        .toList();
+  }
+
+  private List<Offer> offers(
+      PreparedFly fly, int part, Need need, List<DrawerItem> drawer, List<Item> items) {
+    List<Offer> offers = new ArrayList<>();
+    Optional<Estimate> asPlanned = Optional.empty();
+    for (Pick pick : Picking.of(need, items).stream().limit(MOST_OFFERED).toList()) {
+      DrawerItem item = drawer.get(pick.place());
+      Optional<Sentence> does = Optional.empty();
+      Optional<Part> other = part < 0 ? Optional.empty() : with(fly, part, need, item.item());
+      if (other.isPresent() && offers.size() < MOST_TOLD) {
+        Estimate before = asPlanned.orElseGet(() -> pose(fly));
+        asPlanned = Optional.of(before);
+        Estimate after = pose(fly.with(fly.pattern().withPart(part, other.get())));
+        does =
+            Optional.of(
+                Differences.of(Differences.Figures.of(before), Differences.Figures.of(after))
+                    .words());
+      }
+      offers.add(new Offer(item, pick, does));
+    }
+    return offers;
+  }
+
+  private Estimate pose(PreparedFly fly) {
+    return way.first(() -> Estimator.estimate(fly, Options.poseOnly()));
+  }
+
+  /** The part made of this thing; empty where that is no other part. */
+  private static Optional<Part> with(PreparedFly fly, int index, Need need, Item item) {
+    Part planned = fly.pattern().parts().get(index);
+    if (!planned.material().equals(need.material())) {
+      return Optional.empty(); // a further feather of a mixed hackle
+    }
+    Part part = planned;
+    if (!part.material().equals(item.kind())) {
+      part = part.withMaterial(item.kind());
+    }
+    if (PartKind.of(part).has("barb") && item.barbs().isPresent() && need.barbMm().isPresent()) {
+      double wanted = need.barbMm().getAsDouble();
+      double nearest =
+          item.barbs().get().measured().stream()
+              .min(Comparator.comparingDouble(mm -> Math.abs(mm - wanted)))
+              .orElse(wanted);
+      if (Math.abs(nearest / wanted - 1) > Picking.BARBS_FIT) {
+        part = part.with("barb", new Length.Pinned(nearest));
+      }
+    }
+    if (need.winding().isPresent() && item.featherMm().isPresent()) {
+      double turns = need.winding().get().turnsOf(item.featherMm().getAsDouble());
+      if (turns < need.winding().get().turns() && turns >= 1) {
+        part = part.with("turns", turns);
+      }
+    }
+    return part.equals(planned) ? Optional.empty() : Optional.of(part);
+  }
+
+  private static List<Need> needs(PreparedFly fly) {
+    return Needs.of(fly.sized(), fly.materials());
+  }
+
+  /** A dressing of the book, what the drawer lacks for it, and how many can be tied. */
+  record Tieable(
+      UUID id, String name, String style, int hookSize, List<Taking.Line> lacking, int flies) {}
+
+  /**
+   * What can be tied with what is there, those that lack least first.
+   *
+   * @param looked how many dressings were looked at with their amounts
+   * @param more how many more there are of the right materials
+   */
+  record Evening(List<Tieable> flies, int looked, long more) {}
+
+  /** Dressings for which no more than {@code missing} things are lacking. */
+  Evening tieable(int missing) {
+    List<Item> drawer = store.all().stream().map(DrawerItem::item).toList();
+    List<String> kinds =
+        drawer.stream().filter(i -> i.amount() > 0).map(Item::kind).distinct().toList();
+    if (kinds.isEmpty()) {
+      return new Evening(List.of(), 0, 0);
+    }
+    BookSearch.Wanted wanted =
+        new BookSearch.Wanted(
+            "", List.of(), kinds, missing, Optional.empty(), "", "", Optional.empty(), false);
+    BookSearch.Page found = book.find(wanted, BookSearch.Sort.NAME, 0, MOST_TIED);
+    List<Tieable> all = new ArrayList<>();
+    for (BookSearch.Row row : found.rows()) {
+      List<Need> needs = needs(prepared(row.id()));
+      List<Taking.Line> lacking =
+          Taking.of(needs, drawer).lines().stream().filter(l -> l.lacking() > 0).toList();
+      if (lacking.size() <= missing) {
+        int flies = lacking.isEmpty() ? flies(needs, drawer) : 0;
+        all.add(new Tieable(row.id(), row.name(), row.style(), row.hookSize(), lacking, flies));
+      }
+    }
+    all.sort(
+        Comparator.comparingInt((Tieable t) -> t.lacking().size()).thenComparing(Tieable::name));
+    int looked = found.rows().size();
+    return new Evening(all, looked, found.total() - looked);
+  }
+
+  private PreparedFly prepared(UUID pattern) {
+    return preparation.prepared(preparation.read(patterns.get(pattern).document()));
+  }
+
+  private static final int MOST_FLIES = 99;
+
+  /** How many of a fly the drawer is good for. */
+  private static int flies(List<Need> needs, List<Item> drawer) {
+    int low = 1;
+    int high = MOST_FLIES + 1;
+    while (high - low > 1) {
+      int flies = (low + high) / 2;
+      boolean enough =
+          Shopping.lacking(List.of(new Shopping.Planned(needs, flies)), drawer).isEmpty();
+      low = enough ? flies : low;
+      high = enough ? high : flies;
+    }
+    return low;
+  }
+
+  /** A fly to be tied so many times. */
+  record Planned(UUID pattern, int flies) {}
+
+  /** What to buy for these, and what is low. */
+  List<Shopping.Line> shopping(List<Planned> plan) {
+    List<Item> drawer = store.all().stream().map(DrawerItem::item).toList();
+    List<Shopping.Planned> needs =
+        plan.stream()
+            .map(p -> new Shopping.Planned(needs(prepared(p.pattern())), p.flies()))
+            .toList();
+    return Shopping.of(needs, drawer, materials.materials());
+  }
+}

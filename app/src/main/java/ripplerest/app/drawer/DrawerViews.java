@@ -1,0 +1,286 @@
+package ripplerest.app.drawer;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import ripplerest.app.http.Shown;
+import ripplerest.app.library.MaterialStore;
+import ripplerest.core.drawer.BarbLengths;
+import ripplerest.core.drawer.Item;
+import ripplerest.core.drawer.Kept;
+import ripplerest.core.drawer.Picking;
+import ripplerest.core.drawer.Search;
+import ripplerest.core.drawer.Shopping;
+import ripplerest.core.drawer.Taking;
+import ripplerest.core.dressing.tie.Colour;
+import ripplerest.core.dressing.tie.Shade;
+import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
+import ripplerest.exchange.format.DrawerTable;
+
+/** The drawer as it is sent, and as it is taken in. */
+@Component
+class DrawerViews implements Shown<DrawerItem> {
+  private final MaterialStore materials;
+
+  DrawerViews(MaterialStore materials) {
+    this.materials = materials;
+  }
+
+  /**
+   * What somebody says of a thing.
+   *
+   * @param ink its own colour, {@code #rrggbb}; empty: as its colour's name
+   * @param useBy a day; empty where it keeps
+   * @param featherMm 0 where nobody measured it
+   * @param hookSize 0 where it is no hook
+   */
+  record NewItem(
+      String label,
+      String kind,
+      String colour,
+      String marking,
+      String second,
+      String ink,
+      String place,
+      double amount,
+      double low,
+      String useBy,
+      List<Double> barbs,
+      double featherMm,
+      int hookSize,
+      String note) {
+    Item item() {
+      List<Double> measured = barbs == null ? List.of() : barbs;
+      measured.forEach(mm -> Require.sent("barbs", mm));
+      Optional<LocalDate> day = DrawerTable.day(useBy == null ? "" : useBy);
+      return new Item(
+          label,
+          Require.sent("kind", kind),
+          new Colour(said(colour), marked(said(marking)), said(second)),
+          DrawerTable.ink(said(ink)),
+          said(place),
+          amount,
+          low,
+          day,
+          measured.isEmpty() ? Optional.empty() : Optional.of(new BarbLengths(measured)),
+          featherMm == 0 ? OptionalDouble.empty() : OptionalDouble.of(featherMm),
+          hookSize == 0 ? OptionalInt.empty() : OptionalInt.of(hookSize),
+          said(note));
+    }
+
+    private static String said(String words) {
+      return words == null ? "" : words.strip();
+    }
+
+    private static Colour.Marking marked(String word) {
+      return Arrays.stream(Colour.Marking.values())
+          .filter(m -> word.isEmpty() || Words.id(m).equals(word))
+          .findFirst()
+          .orElseThrow(
+              () ->
+                  new OutOfRangeException(
+                      "marking",
+                      "\"" + word + "\"",
+                      "one of " + Arrays.stream(Colour.Marking.values()).map(Words::id).toList(),
+                      "Use one of these."));
+    }
+  }
+
+  /**
+   * A thing in the drawer.
+   *
+   * @param looks what it looks like, {@code #rrggbb}; empty where nobody said
+   * @param kept in what way it is counted: feathers, patch, spool, dubbing, pieces
+   */
+  record ItemView(
+      UUID id,
+      long revision,
+      String label,
+      String kind,
+      String kindLabel,
+      String kept,
+      String unit,
+      String colour,
+      String marking,
+      String second,
+      String ink,
+      String looks,
+      String place,
+      double amount,
+      double low,
+      boolean isLow,
+      String useBy,
+      boolean overdue,
+      List<Double> barbs,
+      List<LengthCount> feathers,
+      double featherMm,
+      int hookSize,
+      String note) {}
+
+  /**
+   * What was found.
+   *
+   * @param found how many, shown or not
+   * @param all how many there are
+   * @param low how many of all are low
+   */
+  record FoundView(List<ItemView> items, int found, int all, int low) {}
+
+  FoundView find(List<DrawerItem> drawer, Search search, int most) {
+    List<Item> items = drawer.stream().map(DrawerItem::item).toList();
+    List<String> labels = items.stream().map(i -> label(i.kind())).toList();
+    List<Integer> found = search.in(items, labels);
+    return new FoundView(
+        found.stream().limit(most).map(i -> of(drawer.get(i))).toList(),
+        found.size(),
+        items.size(),
+        (int) items.stream().filter(Item::isLow).count());
+  }
+
+  private String label(String kind) {
+    return materials.materials().get(kind).label();
+  }
+
+  /** How many feathers have barbs from one whole millimetre to the next, about. */
+  record LengthCount(int fromMm, double feathers, double spread) {}
+
+  /** Something for a part. */
+  record OfferView(
+      ItemView item, boolean fits, double colourOff, List<Sentence> against, Sentence does) {}
+
+  /** What a part needs, in words, and what there is for it. */
+  record OffersView(String wants, List<OfferView> offers) {}
+
+  /** A thing that is not there. */
+  record LackingView(String part, String kindLabel, String colour, String amount) {}
+
+  /** A dressing that can be tied, {@code flies} times at least. */
+  record TieableView(
+      UUID id, String name, String style, int hookSize, List<LackingView> lacking, int flies) {}
+
+  /** What can be tied. */
+  record EveningView(List<TieableView> flies, int looked, long more) {}
+
+  /** A line of the shopping list. */
+  record BuyView(
+      String kind,
+      String kindLabel,
+      String colour,
+      int hookSize,
+      String lacking,
+      String buy,
+      String why) {}
+
+  @Override
+  public Class<DrawerItem> type() {
+    return DrawerItem.class;
+  }
+
+  @Override
+  public ItemView of(DrawerItem stored) {
+    Item i = stored.item();
+    Kept.By by = Kept.of(i.kind(), materials.materials()).by();
+    return new ItemView(
+        stored.id(),
+        stored.revision(),
+        i.label(),
+        i.kind(),
+        label(i.kind()),
+        Words.id(by),
+        by.unit(),
+        i.colour().name(),
+        Words.id(i.colour().marking()),
+        i.colour().second(),
+        hex(i.ink()),
+        hex(i.looks()),
+        i.place(),
+        Words.rounded(i.amount(), by.decimals()),
+        i.low(),
+        i.isLow(),
+        i.useBy().map(LocalDate::toString).orElse(""),
+        i.useBy().filter(day -> day.isBefore(LocalDate.now())).isPresent(),
+        i.barbs().map(BarbLengths::measured).orElse(List.of()),
+        i.barbs().map(b -> lengths(b, i.amount())).orElse(List.of()),
+        i.featherMm().orElse(0),
+        i.hookSize().orElse(0),
+        i.note());
+  }
+
+  private static List<LengthCount> lengths(BarbLengths barbs, double feathers) {
+    int from = (int) Math.floor(barbs.measured().get(0)) - 1;
+    int to = (int) Math.ceil(barbs.measured().get(barbs.measured().size() - 1)) + 1;
+    return java.util.stream.IntStream.range(Math.max(0, from), to)
+        .mapToObj(
+            mm -> {
+              BarbLengths.Count count = barbs.between(mm, mm + 1, feathers);
+              return new LengthCount(
+                  mm, Words.rounded(count.feathers(), 1), Words.rounded(count.spread(), 1));
+            })
+        .filter(c -> c.feathers() > 0)
+        .toList();
+  }
+
+  private static String hex(OptionalInt ink) {
+    return ink.isPresent() ? Shade.hex(ink.getAsInt()) : "";
+  }
+
+  OffersView of(DrawerAnswers.Offers offers) {
+    return new OffersView(
+        Picking.words(offers.need().amount(), offers.need().by())
+            + (offers.need().colour().name().isEmpty() ? "" : ", " + offers.need().colour().name()),
+        offers.offers().stream()
+            .map(
+                o ->
+                    new OfferView(
+                        of(o.item()),
+                        o.pick().fits(),
+                        Words.rounded(o.pick().colourOff().orElse(0), 0),
+                        o.pick().against(),
+                        o.does().orElse(Sentence.EMPTY)))
+            .toList());
+  }
+
+  EveningView of(DrawerAnswers.Evening evening) {
+    return new EveningView(
+        evening.flies().stream()
+            .map(
+                t ->
+                    new TieableView(
+                        t.id(),
+                        t.name(),
+                        t.style(),
+                        t.hookSize(),
+                        t.lacking().stream().map(this::lacking).toList(),
+                        t.flies()))
+            .toList(),
+        evening.looked(),
+        evening.more());
+  }
+
+  private LackingView lacking(Taking.Line line) {
+    return new LackingView(
+        line.need().part(),
+        label(line.need().material()),
+        line.need().colour().name(),
+        Picking.words(line.lacking(), line.need().by()));
+  }
+
+  BuyView of(Shopping.Line line) {
+    return new BuyView(
+        line.material(),
+        label(line.material()),
+        line.colour().name(),
+        line.hookSize().orElse(0),
+        Picking.words(line.amount(), line.by()),
+        line.packs() + " × " + Picking.words(line.pack(), line.by()),
+        line.why());
+  }
+}

@@ -1,0 +1,83 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { pickFor } from '../api/client'
+import type { Offers, PatternDocument } from '../api/types'
+import { ItemPicture } from '../drawer/ItemPicture'
+import { say } from '../parts/units'
+import { title, whatWentWrong } from '../parts/words'
+import { Button } from '../ui/Button'
+import { Window } from '../ui/Window'
+
+type Offer = Offers['offers'][number]
+
+/** What lies in the drawer for a part, the nearest first, and what it would do. */
+export function FromDrawer({ document, part }: { document: PatternDocument; part: string }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>From the drawer…</Button>
+      {open && <Picks document={document} part={part} onClose={() => setOpen(false)} />}
+    </>
+  )
+}
+
+function Picks({
+  document,
+  part,
+  onClose,
+}: {
+  document: PatternDocument
+  part: string
+  onClose: () => void
+}) {
+  const found = useQuery({
+    queryKey: ['drawer', 'picks', part, JSON.stringify(document)],
+    queryFn: ({ signal }) => pickFor(document, part, signal),
+    gcTime: 0,
+    retry: false,
+  })
+  return (
+    <Window title={`${title(part)}: from the drawer`} open onClose={onClose}>
+      {found.isPending && <p className="mt-3">Looking…</p>}
+      {found.error && (
+        <p role="alert" className="text-warn mt-3">
+          {whatWentWrong(found.error)}
+        </p>
+      )}
+      {found.data?.map((need, i) => (
+        <section key={i} aria-label={`For ${need.wants}`} className="mt-3">
+          <p className="text-soft">Takes {need.wants}.</p>
+          {need.offers.length === 0 && <p>Nothing in the drawer serves here.</p>}
+          <ul>
+            {need.offers.map((offer) => (
+              <Offered key={offer.item.id} offer={offer} />
+            ))}
+          </ul>
+        </section>
+      ))}
+    </Window>
+  )
+}
+
+function Offered({ offer }: { offer: Offer }) {
+  const { item, fits, against, does } = offer
+  return (
+    <li className="border-rule flex gap-3 border-b py-1.5">
+      <ItemPicture item={item} />
+      <div className="min-w-0 flex-1">
+        <p className="flex flex-wrap justify-between gap-x-3">
+          <span className="font-semibold">{item.label}</span>
+          <span className="text-soft">{item.place}</span>
+        </p>
+        <p className={fits ? '' : 'text-warn'}>
+          {fits ? 'fits' : against.map((a) => say(a)).join('; ')}
+          <span className="text-soft">
+            {' '}
+            ({item.amount} {item.unit})
+          </span>
+        </p>
+        {does.text !== '' && <p className="text-soft text-sm">With it: {say(does)}</p>}
+      </div>
+    </li>
+  )
+}
