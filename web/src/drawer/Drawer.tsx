@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, lazy, useState } from 'react'
 import { findInDrawer, listMaterials } from '../api/client'
-import type { DrawerItem } from '../api/types'
+import type { DrawerItem, Found } from '../api/types'
 import { TableFile } from '../library/TableFile'
 import { whatWentWrong } from '../parts/words'
 import { Page } from '../shell/Page'
@@ -99,24 +99,18 @@ export function Drawer() {
           />
           only what is low{data && data.low > 0 && ` (${data.low})`}
         </label>
-        <span className="flex-1" />
-        <Button onClick={() => setOpen('new')}>Put something in…</Button>
       </div>
       {found.error && (
         <p role="alert" className="text-warn mt-3">
           {whatWentWrong(found.error)}
         </p>
       )}
-      {data && (
-        <p role="status" className="text-soft mt-3" data-testid="found">
-          {data.all === 0
-            ? 'Nothing lies in the drawer yet. Put something in, or import a table.'
-            : data.found === data.all
-              ? `${data.all} things`
-              : `${data.found} of ${data.all} things`}
-          {colour && data.found > 0 && `, the most like ${colour} first`}
+      <div className="mt-3 flex flex-wrap items-center justify-between gap-3">
+        <p role="status" className="text-soft" data-testid="found">
+          {data && told(data, colour)}
         </p>
-      )}
+        <Button onClick={() => setOpen('new')}>Put something in…</Button>
+      </div>
       {data &&
         (colour ? [['', ''] as const] : GROUPS).map(([kept, title]) => {
           const items = data.items.filter((i) => kept === '' || i.kept === kept)
@@ -155,3 +149,9 @@ export function Drawer() {
 }
 
 const ANY = 'any'
+
+function told({ all, found }: Found, colour: string): string {
+  if (all === 0) return 'Nothing lies in the drawer yet. Put something in, or import a table.'
+  const things = found === all ? `${all} things` : `${found} of ${all} things`
+  return colour && found > 0 ? `${things}, the most like ${colour} first` : things
+}

@@ -5,6 +5,19 @@ import type { DrawerItem } from '../api/types'
 export function ItemPicture({ item }: { item: DrawerItem }) {
   const id = useId()
   const ink = item.looks || 'var(--leaf)'
+  if (item.hookSize > 0) {
+    return (
+      <svg viewBox="0 0 56 40" className="h-10 w-14 shrink-0" aria-hidden>
+        <path
+          d="M13 12a3 3 0 1 1 .1 0H38a9 9 0 0 1 0 18H29l4-5"
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="2.5"
+          strokeLinejoin="round"
+        />
+      </svg>
+    )
+  }
   return (
     <svg viewBox="0 0 56 40" className="h-10 w-14 shrink-0" aria-hidden>
       <defs>
@@ -24,6 +37,10 @@ export function ItemPicture({ item }: { item: DrawerItem }) {
   )
 }
 
+// A marking is dark or pale on a feather whatever the page is.
+const DARK = '#1d1915'
+const PALE = '#f6f1e6'
+
 /** Outlines of what is kept. */
 const SHAPES: Record<string, string[]> = {
   feathers: ['M6 20C14 5 40 6 51 20C40 34 14 35 6 20Z'],
@@ -34,7 +51,7 @@ const SHAPES: Record<string, string[]> = {
 }
 
 function Marking({ id, marking }: { id: string; marking: string }) {
-  const dark = 'var(--ink)'
+  const dark = DARK
   if (marking === 'barred') {
     return (
       <pattern id={id} width="7" height="7" patternUnits="userSpaceOnUse">
@@ -54,8 +71,8 @@ function Marking({ id, marking }: { id: string; marking: string }) {
   if (marking === 'tipped') {
     return (
       <linearGradient id={id} y2="0">
-        <stop offset="0.75" stopColor="var(--leaf)" stopOpacity="0" />
-        <stop offset="0.9" stopColor="var(--leaf)" stopOpacity="0.8" />
+        <stop offset="0.75" stopColor={PALE} stopOpacity="0" />
+        <stop offset="0.9" stopColor={PALE} stopOpacity="0.8" />
       </linearGradient>
     )
   }

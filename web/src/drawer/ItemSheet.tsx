@@ -54,7 +54,7 @@ export function ItemSheet({
   onKept: () => Promise<unknown>
 }) {
   const [now, setNow] = useState(item)
-  const [said, setSaid] = useState<NewDrawerItem>(() => (item ? said_(item) : BLANK))
+  const [said, setSaid] = useState<NewDrawerItem>(() => (item ? asSaid(item) : BLANK))
   const [barbs, setBarbs] = useState(() => (item?.barbs ?? []).join(' '))
   const [failed, setFailed] = useState('')
   const [busy, setBusy] = useState(false)
@@ -242,7 +242,7 @@ const numbers = (text: string) =>
     .filter(Boolean)
     .map((n) => Number(n.replace(',', '.')))
 
-function said_(item: DrawerItem): NewDrawerItem {
+function asSaid(item: DrawerItem): NewDrawerItem {
   const { label, kind, colour, marking, second, ink, place, amount, low } = item
   const { useBy, barbs, featherMm, hookSize, note } = item
   return {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { pickFor } from '../api/client'
-import type { Offers, PatternDocument } from '../api/types'
+import type { DrawerItem, Offers, PatternDocument } from '../api/types'
 import { ItemPicture } from '../drawer/ItemPicture'
 import { say } from '../parts/units'
 import { title, whatWentWrong } from '../parts/words'
@@ -10,26 +10,35 @@ import { Window } from '../ui/Window'
 
 type Offer = Offers['offers'][number]
 
+type Props = {
+  document: PatternDocument
+  part: string
+  /** Told which thing the part is to be made of. */
+  onTake: (item: DrawerItem) => void
+}
+
 /** What lies in the drawer for a part, the nearest first, and what it would do. */
-export function FromDrawer({ document, part }: { document: PatternDocument; part: string }) {
+export function FromDrawer({ document, part, onTake }: Props) {
   const [open, setOpen] = useState(false)
   return (
     <>
       <Button onClick={() => setOpen(true)}>From the drawer…</Button>
-      {open && <Picks document={document} part={part} onClose={() => setOpen(false)} />}
+      {open && (
+        <Picks
+          document={document}
+          part={part}
+          onTake={(item) => {
+            setOpen(false)
+            onTake(item)
+          }}
+          onClose={() => setOpen(false)}
+        />
+      )}
     </>
   )
 }
 
-function Picks({
-  document,
-  part,
-  onClose,
-}: {
-  document: PatternDocument
-  part: string
-  onClose: () => void
-}) {
+function Picks({ document, part, onTake, onClose }: Props & { onClose: () => void }) {
   const found = useQuery({
     queryKey: ['drawer', 'picks', part, JSON.stringify(document)],
     queryFn: ({ signal }) => pickFor(document, part, signal),
@@ -45,12 +54,16 @@ function Picks({
         </p>
       )}
       {found.data?.map((need, i) => (
-        <section key={i} aria-label={`For ${need.wants}`} className="mt-3">
-          <p className="text-soft">Takes {need.wants}.</p>
+        <section key={i} aria-label={`For ${say(need.wants)}`} className="mt-3">
+          <p className="text-soft">Takes {say(need.wants)}.</p>
           {need.offers.length === 0 && <p>Nothing in the drawer serves here.</p>}
           <ul>
             {need.offers.map((offer) => (
-              <Offered key={offer.item.id} offer={offer} />
+              <Offered
+                key={offer.item.id}
+                offer={offer}
+                onTake={i === 0 ? () => onTake(offer.item) : undefined}
+              />
             ))}
           </ul>
         </section>
@@ -59,7 +72,7 @@ function Picks({
   )
 }
 
-function Offered({ offer }: { offer: Offer }) {
+function Offered({ offer, onTake }: { offer: Offer; onTake?: () => void }) {
   const { item, fits, against, does } = offer
   return (
     <li className="border-rule flex gap-3 border-b py-1.5">
@@ -78,6 +91,11 @@ function Offered({ offer }: { offer: Offer }) {
         </p>
         {does.text !== '' && <p className="text-soft text-sm">With it: {say(does)}</p>}
       </div>
+      {onTake && (
+        <Button className="self-center" onClick={onTake}>
+          Use it
+        </Button>
+      )}
     </li>
   )
 }

@@ -2,6 +2,7 @@ import { ArrowLeft, ArrowRight, CopyPlus, X } from 'lucide-react'
 import { Suspense, lazy, useState } from 'react'
 import { usualPart } from '../api/client'
 import type {
+  DrawerItem,
   Estimate,
   Length,
   Part,
@@ -66,7 +67,11 @@ export function PartSheet({
               onMaterial={(material) => onChange(withPart(document, index, { material }))}
               onNumber={(field, number) => onChange(withPart(document, index, { [field]: number }))}
             />
-            <FromDrawer document={document} part={name} />
+            <FromDrawer
+              document={document}
+              part={name}
+              onTake={(item) => onChange(withPart(document, index, madeOf(item, kind)))}
+            />
           </Suspense>
           <Order
             name={words(name)}
@@ -123,6 +128,21 @@ export function PartSheet({
       ))}
     </Sheet>
   )
+}
+
+/** What a part is once it is made of something in the drawer. */
+function madeOf(item: DrawerItem, kind: PartKind): Partial<Part> {
+  const { kind: material, colour, marking, second, featherMm } = item
+  const plain = marking === 'plain'
+  const look = colour
+    ? { name: colour, ...(plain ? {} : { marking }), ...(second && { second }) }
+    : undefined
+  const feathered = featherMm > 0 && kind.fields.some((f) => f.name === 'feather')
+  return {
+    material,
+    ...(look && { colour: look as Part['colour'] }),
+    ...(feathered && { feather: featherMm }),
+  }
 }
 
 /** The field by which more of a part holds more, if it has one. */

@@ -78,7 +78,7 @@ class ScreenshotTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"hooks, tbody tr", "styles, tbody tr", "book, tbody tr", "materials, main li"})
+  @CsvSource({"hooks, tbody tr", "styles, tbody tr", "book, tbody tr", "drawer, main li"})
   void takeView(String view, String row) {
     show(
         ColorScheme.LIGHT,

@@ -15,7 +15,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What every page has round it, and the ways between them. */
 class ShellTest extends OnBench {
   private static final String[] PATHS = {
-    "/book", "/log", "/materials", "/hooks", "/styles", "/deleted", "/about", "/nowhere"
+    "/book",
+    "/log",
+    "/drawer",
+    "/drawer/tie",
+    "/materials",
+    "/hooks",
+    "/styles",
+    "/deleted",
+    "/about",
+    "/nowhere"
   };
 
   @ParameterizedTest
@@ -72,8 +81,8 @@ class ShellTest extends OnBench {
     openFly("Gravel Stone");
     page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("above")).click();
     sheet("Hook");
-    page.getByLabel("Everything else").getByText("Hooks").click();
-    assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Hooks");
+    page.getByLabel("Everything else").getByText("Drawer").click();
+    assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Drawer");
     assertThat(page.locator("main")).isFocused();
     page.goBack();
     settled();

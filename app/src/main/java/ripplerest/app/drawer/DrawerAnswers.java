@@ -33,7 +33,7 @@ import ripplerest.exchange.format.PatternFile;
 /** What the drawer says to a fly: what to pick, what can be tied, what to buy. */
 @Service
 class DrawerAnswers {
-  /** Things that are offered for one part; of the first few it is told what they do. */
+  /** Things that are offered for one part; of a few it is told what they do. */
   private static final int MOST_OFFERED = 12;
 
   private static final int MOST_TOLD = 3;
@@ -93,11 +93,12 @@ class DrawerAnswers {
       PreparedFly fly, int part, Need need, List<DrawerItem> drawer, List<Item> items) {
     List<Offer> offers = new ArrayList<>();
     Optional<Estimate> asPlanned = Optional.empty();
+    int told = 0;
     for (Pick pick : Picking.of(need, items).stream().limit(MOST_OFFERED).toList()) {
       DrawerItem item = drawer.get(pick.place());
       Optional<Sentence> does = Optional.empty();
       Optional<Part> other = part < 0 ? Optional.empty() : with(fly, part, need, item.item());
-      if (other.isPresent() && offers.size() < MOST_TOLD) {
+      if (other.isPresent() && told++ < MOST_TOLD) {
         Estimate before = asPlanned.orElseGet(() -> pose(fly));
         asPlanned = Optional.of(before);
         Estimate after = pose(fly.with(fly.pattern().withPart(part, other.get())));

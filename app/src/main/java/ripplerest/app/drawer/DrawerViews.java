@@ -13,6 +13,7 @@ import ripplerest.app.library.MaterialStore;
 import ripplerest.core.drawer.BarbLengths;
 import ripplerest.core.drawer.Item;
 import ripplerest.core.drawer.Kept;
+import ripplerest.core.drawer.Need;
 import ripplerest.core.drawer.Picking;
 import ripplerest.core.drawer.Search;
 import ripplerest.core.drawer.Shopping;
@@ -20,6 +21,7 @@ import ripplerest.core.drawer.Taking;
 import ripplerest.core.dressing.tie.Colour;
 import ripplerest.core.dressing.tie.Shade;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Words;
@@ -157,7 +159,7 @@ class DrawerViews implements Shown<DrawerItem> {
       ItemView item, boolean fits, double colourOff, List<Sentence> against, Sentence does) {}
 
   /** What a part needs, in words, and what there is for it. */
-  record OffersView(String wants, List<OfferView> offers) {}
+  record OffersView(Sentence wants, List<OfferView> offers) {}
 
   /** A thing that is not there. */
   record LackingView(String part, String kindLabel, String colour, String amount) {}
@@ -234,8 +236,7 @@ class DrawerViews implements Shown<DrawerItem> {
 
   OffersView of(DrawerAnswers.Offers offers) {
     return new OffersView(
-        Picking.words(offers.need().amount(), offers.need().by())
-            + (offers.need().colour().name().isEmpty() ? "" : ", " + offers.need().colour().name()),
+        wants(offers.need()),
         offers.offers().stream()
             .map(
                 o ->
@@ -246,6 +247,15 @@ class DrawerViews implements Shown<DrawerItem> {
                         o.pick().against(),
                         o.does().orElse(Sentence.EMPTY)))
             .toList());
+  }
+
+  private static Sentence wants(Need need) {
+    Sentence amount = Sentence.of(Picking.words(need.amount(), need.by()));
+    String colour = need.colour().name();
+    Sentence coloured = colour.isEmpty() ? amount : amount.then(", " + colour);
+    return need.barbMm().isPresent()
+        ? coloured.then(Sentence.of(", barbs of %s", Quantity.mm(need.barbMm().getAsDouble(), 1)))
+        : coloured;
   }
 
   EveningView of(DrawerAnswers.Evening evening) {
@@ -279,8 +289,8 @@ class DrawerViews implements Shown<DrawerItem> {
         label(line.material()),
         line.colour().name(),
         line.hookSize().orElse(0),
-        Picking.words(line.amount(), line.by()),
-        line.packs() + " × " + Picking.words(line.pack(), line.by()),
+        line.amount() == 0 ? "" : Picking.words(line.amount(), line.by()),
+        "%d × %.0f %s".formatted(line.packs(), line.pack(), line.by().unit()),
         line.why());
   }
 }

@@ -89,6 +89,8 @@ class Pages implements WebMvcConfigurer {
       "/log/*",
       "/book",
       "/deleted",
+      "/drawer",
+      "/drawer/tie",
       "/materials",
       "/hooks",
       "/styles",

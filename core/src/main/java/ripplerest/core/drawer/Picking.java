@@ -14,6 +14,7 @@ import ripplerest.core.dressing.tie.Shade;
 import ripplerest.core.material.Serves;
 import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Sentence;
+import ripplerest.core.quantity.Words;
 
 /**
  * Which of the things in a drawer serve a part, the nearest first. What weighs how much against
@@ -30,6 +31,7 @@ public final class Picking {
   private static final double OTHER_KIND = 40;
   private static final double UNKNOWN_COLOUR = 6;
   private static final double MOST_FOR_COLOUR = 35;
+  private static final double OTHER_MARKING = 8;
   private static final double NONE_LEFT = 60;
   private static final double A_TURN_SHORT = 10;
   private static final double BARBS_OFF = 1.5;
@@ -67,6 +69,11 @@ public final class Picking {
     if (off.orElse(0) > SEEN_APART) {
       against.add(Sentence.of("its colour is another"));
     }
+    Colour.Marking marking = item.colour().marking();
+    if (!need.colour().name().isEmpty() && marking != need.colour().marking()) {
+      distance += OTHER_MARKING;
+      against.add(Sentence.of("its marking is another: %s", Words.of(marking)));
+    }
     distance += feather(need, item, sameKind, against);
     if (sameKind && item.amount() < need.amount() - need.by().least() / 2) {
       distance += NONE_LEFT;
@@ -79,7 +86,7 @@ public final class Picking {
     return need.colour().name().isEmpty() ? 0 : UNKNOWN_COLOUR;
   }
 
-  /** CIEDE2000 between what is wished and what it looks like, and how it is marked. */
+  /** CIEDE2000 between what is wished and what it looks like. */
   private static OptionalDouble colourOff(Colour wished, Item item) {
     OptionalInt looks = item.looks();
     OptionalInt wish = Shade.of(wished.name());

@@ -28,7 +28,7 @@ public final class Shopping {
    * @param material name in the material table
    * @param colour that is wished
    * @param hookSize of hooks
-   * @param amount that is lacking, in the unit of {@code by}
+   * @param amount that is lacking for what is planned, in the unit of {@code by}; 0 where it is low
    * @param packs to buy, as it is sold
    * @param pack how much one holds
    * @param why for which parts, or that it is low
@@ -120,9 +120,9 @@ public final class Shopping {
         item.colour(),
         item.hookSize(),
         kept.by(),
-        Math.max(0, item.low() - item.amount()),
+        0,
         1,
         kept.pack(),
-        item.label() + " is low");
+        "low: " + item.label());
   }
 }
