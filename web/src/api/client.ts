@@ -18,7 +18,7 @@ import type {
   Evening,
   Found,
   NewDrawerItem,
-  Offers,
+  Picks,
   Estimate,
   Hooks,
   ImportLine,
@@ -312,6 +312,12 @@ export const listMaterials = () => call<MaterialEntry[]>('/api/materials')
 export const listColours = () => call<NamedColour[]>('/api/colours')
 export const nearestColours = (ink: string, signal?: AbortSignal) =>
   call<NamedColour[]>(`/api/colours/nearest?ink=${encodeURIComponent(ink)}`, { signal })
+export const makeKind = (kind: Schemas['OwnKind']) =>
+  once<MaterialEntry>('/api/materials', send('POST', kind))
+export const oldMaterial = (named: string, signal?: AbortSignal) =>
+  call<Schemas['Unobtainable'][]>(`/api/materials/unobtainable?${new URLSearchParams({ named })}`, {
+    signal,
+  })
 export const forgetMaterial = (id: string) =>
   once<undefined>(`/api/materials/${id}`, send('DELETE'))
 export const archivePattern = (id: string, away: boolean) =>
@@ -326,7 +332,7 @@ export const changeInDrawer = (id: string, revision: number, item: NewDrawerItem
 export const takeOutOfDrawer = (id: string) => once<undefined>(`/api/drawer/${id}`, send('DELETE'))
 export const pickFor = (document: PatternDocument, part: string, signal: AbortSignal) =>
   patiently(() =>
-    call<Offers[]>(`/api/drawer/picks?${new URLSearchParams({ part })}`, {
+    call<Picks>(`/api/drawer/picks?${new URLSearchParams({ part })}`, {
       ...send('POST', document),
       signal,
     }),

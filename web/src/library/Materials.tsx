@@ -7,6 +7,8 @@ import { Button } from '../ui/Button'
 import { notify } from '../shell/notices'
 import { Page } from '../shell/Page'
 import { DrawerNav } from '../drawer/DrawerNav'
+import { OldMaterial } from './OldMaterial'
+import { OwnKind } from './OwnKind'
 import { TableFile } from './TableFile'
 import { Wide } from '../ui/Wide'
 
@@ -46,6 +48,7 @@ export function Materials() {
         <Button onClick={() => put(all.map((m) => m.id))}>Tick all</Button>
         <Button onClick={() => put([])}>Tick none</Button>
       </p>
+      <OldMaterial />
       <TableFile of="materials" />
       <ul className="mt-4">
         {all.map((m) => (
@@ -67,6 +70,7 @@ function Material({
 }) {
   const client = useQueryClient()
   const [failed, setFailed] = useState('')
+  const [making, setMaking] = useState(false)
   const forget = () => {
     forgetMaterial(m.id)
       .then(() => client.invalidateQueries())
@@ -101,6 +105,9 @@ function Material({
       )}
       <details className="text-soft grow">
         <summary className="cursor-pointer">properties and sources</summary>
+        <p className="my-1">
+          <Button onClick={() => setMaking(true)}>Make a kind of your own from it…</Button>
+        </p>
         <Wide>
           <table className="text-sm tabular-nums">
             <tbody>
@@ -120,6 +127,7 @@ function Material({
           </table>
         </Wide>
       </details>
+      {making && <OwnKind of={m} onClose={() => setMaking(false)} />}
     </li>
   )
 }

@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { pickFor } from '../api/client'
-import type { DrawerItem, Offers, PatternDocument } from '../api/types'
+import type { DrawerItem, PatternDocument, Picks } from '../api/types'
 import { ItemPicture } from '../drawer/ItemPicture'
 import { say } from '../parts/units'
 import { title, whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Window } from '../ui/Window'
 
-type Offer = Offers['offers'][number]
+type Offer = Picks['needs'][number]['offers'][number]
 
 type Props = {
   document: PatternDocument
@@ -24,7 +24,7 @@ export function FromDrawer({ document, part, onTake }: Props) {
     <>
       <Button onClick={() => setOpen(true)}>From the drawer…</Button>
       {open && (
-        <Picks
+        <Found
           document={document}
           part={part}
           onTake={(item) => {
@@ -38,7 +38,7 @@ export function FromDrawer({ document, part, onTake }: Props) {
   )
 }
 
-function Picks({ document, part, onTake, onClose }: Props & { onClose: () => void }) {
+function Found({ document, part, onTake, onClose }: Props & { onClose: () => void }) {
   const found = useQuery({
     queryKey: ['drawer', 'picks', part, JSON.stringify(document)],
     queryFn: ({ signal }) => pickFor(document, part, signal),
@@ -53,7 +53,21 @@ function Picks({ document, part, onTake, onClose }: Props & { onClose: () => voi
           {whatWentWrong(found.error)}
         </p>
       )}
-      {found.data?.map((need, i) => (
+      {found.data && found.data.needs.length > 1 && (
+        <section aria-label="Two that match" className="mt-3">
+          <h3 className="font-semibold">Two that match</h3>
+          {found.data.matches.length === 0 && <p>None in the drawer do.</p>}
+          <ul>
+            {found.data.matches.map((m) => (
+              <li key={`${m.first} ${m.second}`}>
+                {m.first}, and {m.second === m.first ? 'another of it' : m.second}:{' '}
+                <span className="text-soft">{say(m.words)}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {found.data?.needs.map((need, i) => (
         <section key={i} aria-label={`For ${say(need.wants)}`} className="mt-3">
           <p className="text-soft">Takes {say(need.wants)}.</p>
           {need.offers.length === 0 && <p>Nothing in the drawer serves here.</p>}

@@ -213,11 +213,38 @@ class DrawerApiTest {
   }
 
   @Test
+  void aKindOfOnesOwnIsMadeFromANearOneAndKeptLikeIt() throws Exception {
+    String kind =
+        "{\"copyOf\":\"thread\",\"label\":\"Silk from the fair\",\"differs\":{\"density\":1.25}}";
+    Answer made = app.send("POST", "/api/materials", kind);
+    assertThat(made.status()).isEqualTo(201);
+    assertThat(made.json().get("id").asString()).isEqualTo("silk-from-the-fair");
+    assertThat(made.json().at("/values/0/value").asDouble()).isEqualTo(1.25);
+    assertThat(app.send("POST", "/api/materials", kind).status())
+        .isEqualTo(422); // its name is taken
+    assertThat(
+            app.send("POST", "/api/materials", kind.replace("fair", "sea").replace("1.25", "-4"))
+                .status())
+        .isEqualTo(422);
+    assertThat(
+            app.send(
+                    "POST",
+                    "/api/materials",
+                    kind.replace("fair", "sea").replace("density", "barbs-per-mm"))
+                .status())
+        .isEqualTo(422);
+    Answer item = app.send("POST", "/api/drawer", ITEM.replace("dry-hackle", "silk-from-the-fair"));
+    assertThat(item.json().get("unit").asString()).isEqualTo("m");
+    app.send("DELETE", "/api/drawer/" + item.json().get("id").asString(), null);
+    app.send("DELETE", "/api/materials/silk-from-the-fair", null);
+  }
+
+  @Test
   void forAPartThereAreThingsAndWhatTheyWouldDo() throws Exception {
     String document =
         app.get("/api/patterns/" + pattern("Lantern Dun")).json().get("document").toString();
     Answer picks = app.send("POST", "/api/drawer/picks?part=collar-hackle", document);
-    JsonNode offers = picks.json().get(0).get("offers");
+    JsonNode offers = picks.json().at("/needs/0/offers");
     assertThat(offers.size()).isGreaterThan(4);
     assertThat(offers.get(0).get("fits").asBoolean()).isTrue();
     assertThat(picks.body()).contains("its colour is another", "another material");

@@ -169,6 +169,10 @@ class FuzzApiTest {
             .replace("{kind}", "tail")
             .replace("{what}", "caliper");
     switch (method + " " + path) {
+      case "POST /api/materials" ->
+          body =
+              "{\"copyOf\":\"deer-hair\",\"label\":\"F %s\",\"differs\":{\"density\":0.9}}"
+                  .formatted(UUID.randomUUID());
       case "POST /api/drawer", "PUT /api/drawer/{id}" -> body = DrawerApiTest.ITEM;
       case "POST /api/drawer/table" -> {
         headers.put("Content-Type", "text/csv");
@@ -222,6 +226,7 @@ class FuzzApiTest {
       case "POST /api/comparisons" -> body = "[" + example + "]";
       case "POST /api/answers" -> place = "/api/answers?ask=AMOUNTS";
       case "GET /api/hooks/matches" -> place = "/api/hooks/matches?order=MAYFLY&bodyMm=9";
+      case "GET /api/materials/unobtainable" -> place = path + "?named=heron";
       case "GET /api/colours/nearest" -> place = "/api/colours/nearest?ink=%236d6b34";
       default -> body = method.equals("GET") || method.equals("DELETE") ? null : example;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import ripplerest.app.library.MaterialStore;
@@ -14,6 +15,7 @@ import ripplerest.app.work.InteractivePriority;
 import ripplerest.core.drawer.Item;
 import ripplerest.core.drawer.Need;
 import ripplerest.core.drawer.Needs;
+import ripplerest.core.drawer.Pairing;
 import ripplerest.core.drawer.Pick;
 import ripplerest.core.drawer.Picking;
 import ripplerest.core.drawer.Shopping;
@@ -73,8 +75,14 @@ class DrawerAnswers {
   /** What a part needs, and what there is for it, nearest first. */
   record Offers(Need need, List<Offer> offers) {}
 
+  /** Two things that match each other, and how long barbs of both are, mm; empty: not measured. */
+  record Match(DrawerItem first, DrawerItem second, OptionalDouble barbMm) {}
+
+  /** What there is for a part, and, where it is wound of two feathers, which two match. */
+  record Picks(List<Offers> needs, List<Match> matches) {}
+
   /** For each need of a part: a mixed hackle has one a feather. */
-  List<Offers> picks(PatternFile file, String part) {
+  Picks picks(PatternFile file, String part) {
     PreparedFly fly = preparation.prepared(file);
     int index = fly.pattern().names().indexOf(part);
     List<Need> needs = needs(fly).stream().filter(n -> n.part().equals(part)).toList();
@@ -84,9 +92,18 @@ class DrawerAnswers {
     }
     List<DrawerItem> drawer = store.all();
     List<Item> items = drawer.stream().map(DrawerItem::item).toList();
-    return needs.stream()
-        .map(need -> new Offers(need, offers(fly, index, need, drawer, items)))
-        .toList();
+    List<Offers> offers =
+        needs.stream()
+            .map(need -> new Offers(need, offers(fly, index, need, drawer, items)))
+            .toList();
+    List<Match> matches =
+        needs.size() < 2
+            ? List.of()
+            : Pairing.of(needs.get(0), needs.get(1), items).stream()
+                .limit(MOST_TOLD)
+                .map(p -> new Match(drawer.get(p.first()), drawer.get(p.second()), p.barbMm()))
+                .toList();
+    return new Picks(offers, matches);
   }
 
   private List<Offer> offers(

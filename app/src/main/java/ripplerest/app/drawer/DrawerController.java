@@ -112,11 +112,9 @@ class DrawerController {
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
       description = "A pattern document; see docs/format/pattern.schema.json",
       content = @Content(schema = @Schema(type = "object")))
-  List<DrawerViews.OffersView> picks(@RequestParam String part, HttpServletRequest request)
+  DrawerViews.PicksView picks(@RequestParam String part, HttpServletRequest request)
       throws IOException {
-    return answers.picks(preparation.read(request.getInputStream()), part).stream()
-        .map(views::of)
-        .toList();
+    return views.of(answers.picks(preparation.read(request.getInputStream()), part));
   }
 
   /** What can be tied now, up to two things lacking. */

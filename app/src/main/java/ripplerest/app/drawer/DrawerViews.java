@@ -161,6 +161,26 @@ class DrawerViews implements Shown<DrawerItem> {
   /** What a part needs, in words, and what there is for it. */
   record OffersView(Sentence wants, List<OfferView> offers) {}
 
+  /** Two things that match each other, in words. */
+  record PairView(String first, String second, Sentence words) {}
+
+  /** What there is for a part. */
+  record PicksView(List<OffersView> needs, List<PairView> matches) {}
+
+  PicksView of(DrawerAnswers.Picks picks) {
+    return new PicksView(
+        picks.needs().stream().map(this::of).toList(),
+        picks.matches().stream().map(DrawerViews::of).toList());
+  }
+
+  private static PairView of(DrawerAnswers.Match match) {
+    Sentence words =
+        match.barbMm().isPresent()
+            ? Sentence.of("both have barbs of %s", Quantity.mm(match.barbMm().getAsDouble(), 1))
+            : Sentence.of("the barbs of one are not measured");
+    return new PairView(match.first().item().label(), match.second().item().label(), words);
+  }
+
   /** A thing that is not there. */
   record LackingView(String part, String kindLabel, String colour, String amount) {}
 

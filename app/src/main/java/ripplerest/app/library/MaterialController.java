@@ -10,12 +10,15 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Csv;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.MaterialRow;
+import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Words;
 import ripplerest.exchange.format.MaterialTable;
 
@@ -47,6 +50,29 @@ class MaterialController {
         .toList();
   }
 
+  /** A material of old recipes, and what serves instead. */
+  record Unobtainable(String name, String why, List<Instead> instead, String because) {}
+
+  /** A kind that serves. */
+  record Instead(String id, String label) {}
+
+  /** What a recipe names that may not be had or got any more. */
+  @GetMapping("/unobtainable")
+  List<Unobtainable> unobtainable(@RequestParam String named) {
+    Require.text("named", named, 200);
+    return ripplerest.core.drawer.Unobtainable.named(named).stream()
+        .map(
+            u ->
+                new Unobtainable(
+                    u.name(),
+                    u.why(),
+                    u.instead().stream()
+                        .map(id -> new Instead(id, store.materials().get(id).label()))
+                        .toList(),
+                    u.because()))
+        .toList();
+  }
+
   @GetMapping(path = "/table", produces = Csv.TYPE)
   ResponseEntity<String> table() throws IOException {
     return Csv.file("materials.csv", MaterialTable.write(store.materials()));
@@ -56,6 +82,24 @@ class MaterialController {
   @PostMapping(path = "/table", consumes = Csv.TYPE)
   Csv.Added bringIn(HttpServletRequest request) throws IOException {
     return new Csv.Added(store.take(MaterialRow.readAll(Csv.reader(request))));
+  }
+
+  /**
+   * A kind of one's own.
+   *
+   * @param copyOf the kind that it is near
+   * @param label what it is called
+   * @param differs what was measured otherwise, by property, in the unit of the file
+   */
+  record OwnKind(String copyOf, String label, Map<String, Double> differs) {}
+
+  /** Makes a kind of the tier's own from a near one. */
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  MaterialEntry make(@RequestBody OwnKind kind) {
+    Map<String, Double> differs = kind.differs() == null ? Map.of() : kind.differs();
+    String id = store.make(Require.sent("copyOf", kind.copyOf()), kind.label(), differs);
+    return entry(store.materials().get(id), 0);
   }
 
   /** Forgets what the tier brought along of one material. */

@@ -1,8 +1,12 @@
 package ripplerest.app.library;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -12,7 +16,10 @@ import ripplerest.app.http.NotFoundException;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.MaterialRow;
 import ripplerest.core.material.Materials;
+import ripplerest.core.material.Property;
 import ripplerest.core.quantity.OutOfRangeException;
+import ripplerest.core.quantity.Prior;
+import ripplerest.core.quantity.Require;
 
 /**
  * The material table that ships, and over it what the tier brought along. A material of the tier's
@@ -85,6 +92,43 @@ public class MaterialStore {
           known.changed();
         });
     return other.size();
+  }
+
+  /**
+   * Makes a kind of the tier's own that is like another but for what differs.
+   *
+   * @param differs by property, in the unit of the file
+   * @return its id, from its label
+   */
+  public String make(String copyOf, String label, Map<String, Double> differs) {
+    String name = Require.text("label", label, 60).strip();
+    String id = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+    if (id.isEmpty() || materials().knows(id)) {
+      throw new OutOfRangeException(
+          "label", "\"" + name + "\"", "a name that no kind has yet", "Call it otherwise.");
+    }
+    Map<Property, Double> changed = new EnumMap<>(Property.class);
+    differs.forEach((property, value) -> changed.put(Property.named(property), value));
+    List<MaterialRow> rows = new ArrayList<>();
+    for (MaterialRow row : MaterialRow.of(materials().get(copyOf))) {
+      Double value = changed.remove(row.property());
+      rows.add(
+          new MaterialRow(
+              id,
+              rows.isEmpty() ? name : "",
+              row.property(),
+              value == null ? row.value() : value,
+              row.spread(),
+              value == null ? row.kind() : Prior.Kind.ASSUMPTION,
+              value == null ? row.source() : "measured by its owner"));
+    }
+    if (!changed.isEmpty()) {
+      String missing = changed.keySet().iterator().next().fileName();
+      throw new OutOfRangeException(
+          "differs", missing, "something that is known of " + copyOf, "Leave it out.");
+    }
+    take(rows);
+    return id;
   }
 
   /**

@@ -1,8 +1,10 @@
 package ripplerest.core.drawer;
 
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
 import ripplerest.core.quantity.Table;
@@ -67,26 +69,34 @@ public record Kept(By by, double pack, double fibres) {
                           Double.parseDouble(r.get("fibres")))));
 
   /**
-   * How a material of this name is kept; one of the tier's own by what is known of it: barbs are on
-   * feathers, strips are pieces, and what is loose is dubbing.
+   * How a material of this name is kept; one of the tier's own as what it is most like of those
+   * that ship: as much is known of both, and the values are the nearest.
    */
   public static Kept of(String material, Materials materials) {
     return Optional.ofNullable(ALL.get(material)).orElseGet(() -> own(material, materials));
   }
 
   private static Kept own(String material, Materials materials) {
-    var of = materials.get(material);
-    if (of.has(Property.BARBS_PER_MM)) {
-      return new Kept(By.FEATHERS, 10, 0);
-    }
-    if (of.has(Property.STRIP_LENGTH)) {
-      return new Kept(By.PIECES, 50, 0);
-    }
-    if (of.has(Property.BUNDLE_RADIUS) || of.has(Property.STRIP_WIDTH)) {
-      return new Kept(By.SPOOL, 3, 0);
-    }
-    return of.has(Property.FIBRE_RADIUS)
-        ? new Kept(By.PATCH, 25, 400)
-        : new Kept(By.DUBBING, 1000, 0);
+    Material own = materials.get(material);
+    return materials.offered().stream()
+        .filter(m -> ALL.containsKey(m.id()))
+        .min(Comparator.comparingDouble(m -> apart(own, m)))
+        .map(m -> ALL.get(m.id()))
+        .orElseThrow();
   }
+
+  /** What is known of one alone, and how far apart the logarithms of what is known of both are. */
+  private static double apart(Material one, Material other) {
+    double apart = 0;
+    for (Property p : Property.values()) {
+      if (one.has(p) != other.has(p)) {
+        apart += UNLIKE;
+      } else if (one.has(p) && one.get(p) > 0 && other.get(p) > 0) {
+        apart += Math.abs(Math.log(one.get(p) / other.get(p)));
+      }
+    }
+    return apart;
+  }
+
+  private static final double UNLIKE = 100;
 }

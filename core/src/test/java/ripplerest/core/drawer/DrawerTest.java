@@ -192,6 +192,31 @@ class DrawerTest {
   }
 
   @Test
+  void twoFeathersMatchWhereBothHaveBarbsOfALength() {
+    double barb = hackle().barbMm().orElseThrow();
+    List<Item> drawer =
+        List.of(
+            cape(40, 90, 0.8 * barb, barb, 1.2 * barb),
+            cape(40, 90, 0.95 * barb, barb, 1.05 * barb),
+            cape(1, 90, barb));
+    List<Pairing.Pair> pairs = Pairing.of(hackle(), hackle(), drawer);
+    assertThat(pairs.get(0).barbMm()).hasValue(barb);
+    assertThat(pairs).noneMatch(p -> p.first() == 2 && p.second() == 2); // one feather is no pair
+    assertThat(pairs).anyMatch(p -> p.first() == 0 && p.second() == 0);
+    assertThat(Pairing.of(hackle(), hackle(), List.of(hook(14, 9)))).isEmpty();
+  }
+
+  @Test
+  void whatAnOldRecipeNamesIsFoundAndWhatServesIsInTheTable() {
+    assertThat(Unobtainable.named("Body: natural heron herl, tied with lead"))
+        .extracting(Unobtainable::name)
+        .containsExactly("Heron herl", "Lead wire");
+    assertThat(Unobtainable.named("grey goose; a to b")).isEmpty();
+    assertThat(Unobtainable.all())
+        .allSatisfy(u -> assertThat(u.instead()).allMatch(MATERIALS::knows));
+  }
+
+  @Test
   void oneBuysWhatIsLackingInWholePacks() {
     List<Item> drawer = List.of(hook(14, 10), item("thread", "grey", 90), cape(2, 150));
     List<Shopping.Line> list =
