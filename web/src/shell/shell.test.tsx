@@ -63,7 +63,7 @@ describe('the header', () => {
     at('/bench/a', <Header />)
     const link = await screen.findByRole('link', { name: /Fly a/ })
     expect(link.getAttribute('aria-current')).toBe('page')
-    for (const name of ['Book', 'Log', 'Materials', 'Hooks', 'Styles']) {
+    for (const name of ['Book', 'Log', 'Drawer', 'Styles']) {
       expect(screen.getByRole('link', { name })).toBeTruthy()
     }
   })

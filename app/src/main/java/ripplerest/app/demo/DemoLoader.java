@@ -78,7 +78,7 @@ class DemoLoader implements ApplicationRunner {
   private List<Item> items() throws IOException {
     try (Reader table =
         new InputStreamReader(
-            new ClassPathResource("demo/drawer.csv").getInputStream(), StandardCharsets.UTF_8)) {
+            new ClassPathResource("demo-drawer.csv").getInputStream(), StandardCharsets.UTF_8)) {
       return DrawerTable.read(table, materials.materials());
     }
   }
