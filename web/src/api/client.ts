@@ -337,6 +337,8 @@ export const pickFor = (document: PatternDocument, part: string, signal: AbortSi
       signal,
     }),
   )
+export const gaugeBarbs = (marked: Schemas['Marked']) =>
+  call<Schemas['GaugedView'][]>('/api/drawer/gauge', send('POST', marked))
 export const tieable = (missing: number) => call<Evening>(`/api/drawer/tieable?missing=${missing}`)
 export const shoppingList = (plan: URLSearchParams) => call<Buy[]>(`/api/drawer/shopping?${plan}`)
 export const takenFor = (fly: string) => call<Schemas['TakenLine'][]>(`/api/log/${fly}/stock`)

@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from 'react'
+import { type ReactNode, Suspense, lazy, useState } from 'react'
 import {
   addToDrawer,
   ApiError,
@@ -16,6 +16,8 @@ import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
 import { Window } from '../ui/Window'
 import { useStore } from '../ui/store'
+
+const BarbPhoto = lazy(() => import('./BarbPhoto').then((m) => ({ default: m.BarbPhoto })))
 
 const MARKINGS = ['plain', 'barred', 'dark-centre', 'tipped', 'mottled', 'speckled', 'mixed'].map(
   (m) => [m, m.replace('-', ' ')] as const,
@@ -94,7 +96,8 @@ export function ItemSheet({
         await onKept()
       })
     })
-  const measured = (mm: number) => setBarbs(`${barbs} ${mm.toFixed(1)}`.trim())
+  const measured = (mm: number[]) =>
+    setBarbs((before) => `${before} ${mm.map((one) => one.toFixed(1)).join(' ')}`.trim())
   return (
     <Window title={item ? item.label : 'Put something in'} open onClose={onClose}>
       <form
@@ -179,14 +182,17 @@ export function ItemSheet({
               beside={
                 <Button
                   onClick={() =>
-                    void attempt(async () => measured((await readDevice('caliper')).value))
+                    void attempt(async () => measured([(await readDevice('caliper')).value]))
                   }
                 >
                   caliper
                 </Button>
               }
             />
-            <Gauge onMeasured={measured} />
+            <Gauge onMeasured={(mm) => measured([mm])} />
+            <Suspense>
+              <BarbPhoto onMeasured={measured} />
+            </Suspense>
             <Figure
               label="usable length of a feather, mm (0: not measured)"
               value={said.featherMm}

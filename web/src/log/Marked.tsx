@@ -7,6 +7,8 @@ export type Dot<T> = { name: string; at: Place; moved: (to: Place) => T }
 
 type Props<T> = {
   source: string
+  /** What the picture is of. */
+  of?: string
   dots: Dot<T>[]
   onPlace: (at: Place) => void
   /** A mark is pulled elsewhere; {@code last} when it is let go. */
@@ -14,7 +16,7 @@ type Props<T> = {
 }
 
 /** The picture with its marks: press to mark, pull a mark; a cross moves by arrows and marks with Enter. */
-export function Marked<T>({ source, dots, onPlace, onMove }: Props<T>) {
+export function Marked<T>({ source, of = 'the fly', dots, onPlace, onMove }: Props<T>) {
   const drawn = useRef<SVGSVGElement>(null)
   const [size, setSize] = useState<{ width: number; height: number }>()
   const [cross, setCross] = useState<Place>()
@@ -66,7 +68,7 @@ export function Marked<T>({ source, dots, onPlace, onMove }: Props<T>) {
       className="bg-leaf border-rule block w-full cursor-crosshair border"
       role="application"
       tabIndex={0}
-      aria-label="Picture of the fly. Arrows move the cross, with Shift farther; Enter marks."
+      aria-label={`Picture of ${of}. Arrows move the cross, with Shift farther; Enter marks.`}
       data-testid="picture"
       onKeyDown={key}
       {...hand()}

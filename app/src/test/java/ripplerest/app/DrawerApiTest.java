@@ -29,6 +29,11 @@ class DrawerApiTest {
           + "hook-size,note\r\n"
           + "'=1+1,dry-hackle,ginger,plain,,#c98b4a,box,12,feathers,3,2031-05-02,5 6.5,60,,dyed\r\n";
 
+  static final String MARKED =
+      """
+      {"knownMm":10,"known":{"from":{"x":100,"y":100},"to":{"x":340,"y":280}},
+       "barbs":[{"from":{"x":400,"y":50},"to":{"x":400,"y":260}}]}""";
+
   private RunningApplication app;
   private JdbcTemplate jdbc;
 
@@ -210,6 +215,17 @@ class DrawerApiTest {
       app.send("DELETE", "/api/log/" + id, null);
     }
     return changes;
+  }
+
+  @Test
+  void barbsAreMeasuredOnAPhotograph() throws Exception {
+    JsonNode barb = app.send("POST", "/api/drawer/gauge", MARKED).json().get(0);
+    assertThat(barb.get("mm").asDouble()).isEqualTo(7);
+    assertThat(barb.get("error").asDouble()).isBetween(0.05, 0.15);
+    Answer none =
+        app.send("POST", "/api/drawer/gauge", MARKED.replace("340", "101").replace("280", "100"));
+    assertThat(none.status()).isEqualTo(422);
+    assertThat(app.send("POST", "/api/drawer/gauge", "{\"knownMm\":10}").status()).isEqualTo(422);
   }
 
   @Test

@@ -178,6 +178,7 @@ class FuzzApiTest {
         headers.put("Content-Type", "text/csv");
         body = DrawerApiTest.TABLE;
       }
+      case "POST /api/drawer/gauge" -> body = DrawerApiTest.MARKED;
       case "POST /api/drawer/picks" -> {
         place = "/api/drawer/picks?part=hook";
         body = example;

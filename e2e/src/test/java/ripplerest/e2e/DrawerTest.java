@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -61,6 +63,25 @@ class DrawerTest extends OnBench {
     assertThat(thing("Barn owl")).hasCount(1);
     thing("Barn owl").getByRole(AriaRole.BUTTON).click();
     by(AriaRole.BUTTON, "Take out of the drawer").click();
+  }
+
+  @Test
+  void barbsAreMeasuredOnAPhotograph() {
+    openDrawer();
+    by(AriaRole.BUTTON, "Put something in…").click();
+    page.getByRole(AriaRole.DIALOG)
+        .getByLabel("A photograph of feathers")
+        .setInputFiles(Path.of("../docs/screenshots/drawer.png"));
+    Locator picture = page.getByTestId("picture");
+    BoundingBox box = picture.boundingBox();
+    for (double share : new double[] {0.1, 0.5, 0.2, 0.4}) { // a known length, then half of it
+      picture.click(new Locator.ClickOptions().setPosition(share * box.width, box.height / 2));
+    }
+    by(AriaRole.BUTTON, "measure this barb").click();
+    assertThat(inWindow("barbs, mm")).hasValue("5.0");
+    picture.press("Enter"); // the cross in the middle marks by keys too
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Mark its tip.");
+    assertThat(Site.violationsOn(page)).isEmpty();
   }
 
   @Test

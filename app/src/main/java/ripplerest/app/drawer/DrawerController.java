@@ -117,6 +117,12 @@ class DrawerController {
     return views.of(answers.picks(preparation.read(request.getInputStream()), part));
   }
 
+  /** Barbs on a photograph, by a known length that lies beside them. */
+  @PostMapping("/gauge")
+  List<DrawerViews.GaugedView> gauge(@RequestBody DrawerViews.Marked marked) {
+    return views.measured(marked);
+  }
+
   /** What can be tied now, up to two things lacking. */
   @GetMapping("/tieable")
   DrawerViews.EveningView tieable(@RequestParam(defaultValue = "0") int missing) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.springframework.stereotype.Component;
 import ripplerest.app.http.Shown;
 import ripplerest.app.library.MaterialStore;
@@ -14,6 +15,7 @@ import ripplerest.core.drawer.BarbLengths;
 import ripplerest.core.drawer.Item;
 import ripplerest.core.drawer.Kept;
 import ripplerest.core.drawer.Need;
+import ripplerest.core.drawer.PhotoGauge;
 import ripplerest.core.drawer.Picking;
 import ripplerest.core.drawer.Search;
 import ripplerest.core.drawer.Shopping;
@@ -179,6 +181,38 @@ class DrawerViews implements Shown<DrawerItem> {
             ? Sentence.of("both have barbs of %s", Quantity.mm(match.barbMm().getAsDouble(), 1))
             : Sentence.of("the barbs of one are not measured");
     return new PairView(match.first().item().label(), match.second().item().label(), words);
+  }
+
+  /** A mark on a picture, px. */
+  record Spot(double x, double y) {
+    private Vector2D at() {
+      return new Vector2D(
+          Require.inRange("x", x, 0, MOST_PX, "px"), Require.inRange("y", y, 0, MOST_PX, "px"));
+    }
+  }
+
+  /** From one mark to another. */
+  record Stretch(Spot from, Spot to) {
+    private PhotoGauge.Line line() {
+      return new PhotoGauge.Line(Require.sent("from", from).at(), Require.sent("to", to).at());
+    }
+  }
+
+  /** What was marked on a photograph of feathers. */
+  record Marked(double knownMm, Stretch known, List<Stretch> barbs) {}
+
+  /** A length and one standard deviation of it. */
+  record GaugedView(double mm, double error) {}
+
+  private static final double MOST_PX = 50_000;
+
+  List<GaugedView> measured(Marked marked) {
+    List<Stretch> barbs = Require.sent("barbs", marked.barbs());
+    Require.inRange("barbs", barbs.size(), 1, BarbLengths.MOST);
+    return new PhotoGauge(marked.knownMm(), Require.sent("known", marked.known()).line())
+        .measure(barbs.stream().map(b -> Require.sent("barb", b).line()).toList()).stream()
+            .map(m -> new GaugedView(Words.rounded(m.mm(), 1), Words.rounded(m.error(), 2)))
+            .toList();
   }
 
   /** A thing that is not there. */
