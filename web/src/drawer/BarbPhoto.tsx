@@ -70,7 +70,7 @@ export function BarbPhoto({ onMeasured }: { onMeasured: (mm: number[]) => void }
           />
           <p className="mt-1 flex gap-3">
             <Button disabled={barbs.length === 0} onClick={() => void measure()}>
-              measure {barbs.length === 1 ? 'this barb' : `these ${barbs.length} barbs`}
+              {barbs.length === 1 ? 'measure this barb' : `measure ${barbs.length || 'the'} barbs`}
             </Button>
             <Button disabled={marks.length === 0} onClick={() => setMarks(marks.slice(0, -1))}>
               take the last mark back

@@ -53,7 +53,10 @@ export function Stepper({ label, value, step, low, high, unit, blank, onChange }
           onChange={(e) => setDraft(e.target.value)}
           onBlur={commit}
           onKeyDown={(e) => {
-            if (e.key === 'Enter') commit()
+            if (e.key === 'Enter') {
+              e.preventDefault() // in a form it is not yet sent
+              commit()
+            }
             if (e.key === 'Escape') setDraft(undefined)
             if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
               e.preventDefault()
