@@ -11,14 +11,8 @@ import type {
   AnswerLine,
   BookPage,
   Card,
-  Buy,
   Differences,
   Disagreement,
-  DrawerItem,
-  Evening,
-  Found,
-  NewDrawerItem,
-  Picks,
   Estimate,
   Hooks,
   ImportLine,
@@ -51,7 +45,7 @@ export class ApiError extends Error {
   }
 }
 
-async function call<T>(path: string, init?: RequestInit): Promise<T> {
+export async function call<T>(path: string, init?: RequestInit): Promise<T> {
   const response = await ask(path, init)
   return (response.status === 204 ? undefined : await response.json()) as T
 }
@@ -77,7 +71,11 @@ async function ask(path: string, init?: RequestInit): Promise<Response> {
   return response
 }
 
-function send(method: string, body?: unknown, headers: Record<string, string> = {}): RequestInit {
+export function send(
+  method: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): RequestInit {
   return {
     method,
     headers: { 'Content-Type': 'application/json', ...headers },
@@ -91,7 +89,7 @@ const AGAIN_MS = 400
  * A change that happens once: where its answer is lost it is sent once more under the same key, and
  * answered as it was the first time.
  */
-async function once<T>(path: string, init: RequestInit): Promise<T> {
+export async function once<T>(path: string, init: RequestInit): Promise<T> {
   const keyed = { ...init, headers: { ...init.headers, 'Idempotency-Key': crypto.randomUUID() } }
   try {
     return await call<T>(path, keyed)
@@ -106,7 +104,7 @@ const BUSY_MS = 1000
 const MOST_TRIES = 30
 
 /** Asks again where the application says that it is busy for a moment. */
-async function patiently<T>(ask: () => Promise<T>): Promise<T> {
+export async function patiently<T>(ask: () => Promise<T>): Promise<T> {
   for (let tries = 1; ; tries++) {
     try {
       return await ask()
@@ -322,26 +320,6 @@ export const forgetMaterial = (id: string) =>
   once<undefined>(`/api/materials/${id}`, send('DELETE'))
 export const archivePattern = (id: string, away: boolean) =>
   once<undefined>(`/api/patterns/${id}/archive`, send(away ? 'POST' : 'DELETE'))
-
-export const findInDrawer = (query: URLSearchParams, signal?: AbortSignal) =>
-  call<Found>(`/api/drawer?${query}`, { signal })
-export const addToDrawer = (item: NewDrawerItem) =>
-  once<DrawerItem>('/api/drawer', send('POST', item))
-export const changeInDrawer = (id: string, revision: number, item: NewDrawerItem) =>
-  once<DrawerItem>(`/api/drawer/${id}`, send('PUT', item, { 'If-Match': `"${revision}"` }))
-export const takeOutOfDrawer = (id: string) => once<undefined>(`/api/drawer/${id}`, send('DELETE'))
-export const pickFor = (document: PatternDocument, part: string, signal: AbortSignal) =>
-  patiently(() =>
-    call<Picks>(`/api/drawer/picks?${new URLSearchParams({ part })}`, {
-      ...send('POST', document),
-      signal,
-    }),
-  )
-export const gaugeBarbs = (marked: Schemas['Marked']) =>
-  call<Schemas['GaugedView'][]>('/api/drawer/gauge', send('POST', marked))
-export const tieable = (missing: number) => call<Evening>(`/api/drawer/tieable?missing=${missing}`)
-export const shoppingList = (plan: URLSearchParams) => call<Buy[]>(`/api/drawer/shopping?${plan}`)
-export const takenFor = (fly: string) => call<Schemas['TakenLine'][]>(`/api/log/${fly}/stock`)
 
 /** Takes in a table as CSV, all rows or none. */
 export const importTable = (of: 'hooks' | 'materials' | 'drawer', file: File) =>

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { gaugeBarbs } from '../api/client'
+import { gaugeBarbs } from '../api/drawer'
 import type { Place } from '../api/types'
 import { Marked } from '../log/Marked'
 import { whatWentWrong } from '../parts/words'

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, lazy, useState } from 'react'
-import { findInDrawer, listMaterials } from '../api/client'
+import { listMaterials } from '../api/client'
+import { findInDrawer } from '../api/drawer'
 import type { DrawerItem, Found } from '../api/types'
 import { TableFile } from '../library/TableFile'
 import { whatWentWrong } from '../parts/words'

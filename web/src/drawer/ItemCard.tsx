@@ -27,8 +27,7 @@ export function ItemCard({ item, onOpen }: { item: DrawerItem; onOpen: () => voi
         <span className="mt-1 flex w-full items-baseline gap-x-2 text-sm">
           <span className={item.isLow ? 'text-warn font-semibold' : 'tabular-nums'}>
             {item.isLow && '▲ '}
-            {item.amount}{' '}
-            {item.amount === 1 && item.unit.endsWith('s') ? item.unit.slice(0, -1) : item.unit}
+            {item.left}
             {item.isLow && ' left'}
           </span>
           {item.overdue && <span className="text-warn">▲ past its day</span>}

@@ -1,16 +1,11 @@
 import { type ReactNode, Suspense, lazy, useState } from 'react'
-import {
-  addToDrawer,
-  ApiError,
-  changeInDrawer,
-  readDevice,
-  restoreDeleted,
-  takeOutOfDrawer,
-} from '../api/client'
+import { ApiError, readDevice, restoreDeleted } from '../api/client'
+import { addToDrawer, changeInDrawer, takeOutOfDrawer } from '../api/drawer'
 import type { DrawerItem, MaterialEntry, NewDrawerItem } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { whatWentWrong } from '../parts/words'
 import { notify } from '../shell/notices'
+import { MARKINGS } from '../tray/ColourFields'
 import { Swatches } from '../tray/Swatches'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
@@ -18,10 +13,6 @@ import { Window } from '../ui/Window'
 import { useStore } from '../ui/store'
 
 const BarbPhoto = lazy(() => import('./BarbPhoto').then((m) => ({ default: m.BarbPhoto })))
-
-const MARKINGS = ['plain', 'barred', 'dark-centre', 'tipped', 'mottled', 'speckled', 'mixed'].map(
-  (m) => [m, m.replace('-', ' ')] as const,
-)
 
 const BLANK: NewDrawerItem = {
   label: '',
@@ -61,7 +52,7 @@ export function ItemSheet({
   const [failed, setFailed] = useState('')
   const [busy, setBusy] = useState(false)
   const set = (change: Partial<NewDrawerItem>) => setSaid({ ...said, ...change })
-  const isFeather = now ? now.kept === 'feathers' : barbs !== '' || FEATHERED.test(said.kind)
+  const kind = kinds.find((k) => k.id === said.kind)
   const attempt = async (action: () => Promise<void>) => {
     setBusy(true)
     setFailed('')
@@ -72,7 +63,7 @@ export function ItemSheet({
       if (stored) setNow(stored)
       setFailed(
         stored
-          ? `${whatWentWrong(e)} There are ${stored.amount} ${stored.unit} now. Look at your figures and keep it again.`
+          ? `${whatWentWrong(e)} There are ${stored.left} now. Look at your figures and keep it again.`
           : whatWentWrong(e),
       )
     } finally {
@@ -149,7 +140,7 @@ export function ItemSheet({
           </span>
         </label>
         <Figure
-          label={`left, ${now && now.kind === said.kind ? now.unit : 'in its unit'}`}
+          label={`left, ${kind?.unit ?? now?.unit ?? ''}`}
           value={said.amount}
           onChange={(amount) => set({ amount })}
         />
@@ -171,7 +162,7 @@ export function ItemSheet({
             onChange={(hookSize) => set({ hookSize })}
           />
         )}
-        {isFeather && (
+        {kind?.kept === 'feathers' && (
           <fieldset className="border-rule rounded border p-2 sm:col-span-2">
             <legend className="text-soft px-1">a few of its feathers, measured</legend>
             <Typed
@@ -237,9 +228,6 @@ export function ItemSheet({
     </Window>
   )
 }
-
-/** Kinds whose barbs are measured. */
-const FEATHERED = /hackle|barb|tips|flank/
 
 const numbers = (text: string) =>
   text

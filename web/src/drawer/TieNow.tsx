@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { shoppingList, tieable } from '../api/client'
-import type { Evening } from '../api/types'
+import { shoppingList, tieable } from '../api/drawer'
+import type { TieableNow } from '../api/types'
 import { part, whatWentWrong } from '../parts/words'
 import { Page, Table } from '../shell/Page'
 import { useAddress } from '../shell/useAddress'
@@ -59,7 +59,7 @@ export function TieNow() {
               {whatWentWrong(flies.error)}
             </p>
           )}
-          {flies.data && <Told evening={flies.data} />}
+          {flies.data && <Told now={flies.data} />}
           <ul>
             {flies.data?.flies.map((fly) => (
               <li key={fly.id} className="border-rule border-b py-1">
@@ -78,7 +78,7 @@ export function TieNow() {
                 </div>
                 <p className="text-soft text-sm">
                   {fly.lacking.length === 0
-                    ? `enough for ${fly.flies === 99 ? '99 or more' : fly.flies}`
+                    ? `enough for ${fly.enoughFor}`
                     : fly.lacking
                         .map((l) =>
                           [`${part(l.part)}: ${l.amount} of ${l.kindLabel.toLowerCase()}`, l.colour]
@@ -137,14 +137,14 @@ export function TieNow() {
   )
 }
 
-function Told({ evening }: { evening: Evening }) {
+function Told({ now }: { now: TieableNow }) {
   return (
     <p role="status" className="text-soft">
-      {evening.flies.length === 0
+      {now.flies.length === 0
         ? 'None of the book can be tied with what is in the drawer.'
-        : `${evening.flies.length} dressings.`}
-      {evening.more > 0 &&
-        ` The first ${evening.looked} of the right materials were looked at; ${evening.more} more were not.`}
+        : `${now.flies.length} dressings.`}
+      {now.more > 0 &&
+        ` The first ${now.looked} of the right materials were looked at; ${now.more} more were not.`}
     </p>
   )
 }

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { takenFor } from '../api/client'
+import { takenFor } from '../api/drawer'
 import { title } from '../parts/words'
 
 /** What a fly took out of the drawer, and what was not there. */

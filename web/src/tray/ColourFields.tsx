@@ -3,7 +3,8 @@ import type { Colour } from '../api/types'
 import { Pick } from '../ui/Pick'
 import { Swatches } from './Swatches'
 
-const MARKINGS = [
+/** How anything may be marked, and in words. */
+export const MARKINGS = [
   ['plain', 'plain'],
   ['barred', 'barred'],
   ['dark-centre', 'dark centre'],

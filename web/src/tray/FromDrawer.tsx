@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { pickFor } from '../api/client'
+import { pickFor } from '../api/drawer'
 import type { DrawerItem, PatternDocument, Picks } from '../api/types'
 import { ItemPicture } from '../drawer/ItemPicture'
 import { say } from '../parts/units'
@@ -98,10 +98,7 @@ function Offered({ offer, onTake }: { offer: Offer; onTake?: () => void }) {
         </p>
         <p className={fits ? '' : 'text-warn'}>
           {fits ? 'fits' : against.map((a) => say(a)).join('; ')}
-          <span className="text-soft">
-            {' '}
-            ({item.amount} {item.unit})
-          </span>
+          <span className="text-soft"> ({item.left})</span>
         </p>
         {does.text !== '' && <p className="text-soft text-sm">With it: {say(does)}</p>}
       </div>

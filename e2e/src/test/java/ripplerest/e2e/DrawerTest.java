@@ -41,7 +41,7 @@ class DrawerTest extends OnBench {
     page.keyboard().press("Enter");
     inWindow("what you call it").fill("Barn owl is not in here");
     inWindow("colour").fill("olive");
-    inWindow("left, in its unit").fill("4");
+    inWindow("left, feathers").fill("4");
     inWindow("low from").fill("5");
     inWindow("barbs, mm").fill("6 7 8");
     page.keyboard().press("Enter"); // a form is sent from any of its fields

@@ -145,10 +145,7 @@ class DrawerAnswers {
     }
     if (PartKind.of(part).has("barb") && item.barbs().isPresent() && need.barbMm().isPresent()) {
       double wanted = need.barbMm().getAsDouble();
-      double nearest =
-          item.barbs().get().measured().stream()
-              .min(Comparator.comparingDouble(mm -> Math.abs(mm - wanted)))
-              .orElse(wanted);
+      double nearest = item.barbs().get().nearest(wanted);
       if (Math.abs(nearest / wanted - 1) > Picking.BARBS_FIT) {
         part = part.with("barb", new Length.Pinned(nearest));
       }
@@ -176,15 +173,15 @@ class DrawerAnswers {
    * @param looked how many dressings were looked at with their amounts
    * @param more how many more there are of the right materials
    */
-  record Evening(List<Tieable> flies, int looked, long more) {}
+  record TieableNow(List<Tieable> flies, int looked, long more) {}
 
   /** Dressings for which no more than {@code missing} things are lacking. */
-  Evening tieable(int missing) {
+  TieableNow tieable(int missing) {
     List<Item> drawer = store.all().stream().map(DrawerItem::item).toList();
     List<String> kinds =
         drawer.stream().filter(i -> i.amount() > 0).map(Item::kind).distinct().toList();
     if (kinds.isEmpty()) {
-      return new Evening(List.of(), 0, 0);
+      return new TieableNow(List.of(), 0, 0);
     }
     BookSearch.Wanted wanted =
         new BookSearch.Wanted(
@@ -203,14 +200,14 @@ class DrawerAnswers {
     all.sort(
         Comparator.comparingInt((Tieable t) -> t.lacking().size()).thenComparing(Tieable::name));
     int looked = found.rows().size();
-    return new Evening(all, looked, found.total() - looked);
+    return new TieableNow(all, looked, found.total() - looked);
   }
 
   private PreparedFly prepared(UUID pattern) {
     return preparation.prepared(preparation.read(patterns.get(pattern).document()));
   }
 
-  private static final int MOST_FLIES = 99;
+  static final int MOST_FLIES = 99;
 
   /** How many of a fly the drawer is good for. */
   private static int flies(List<Need> needs, List<Item> drawer) {

@@ -125,7 +125,7 @@ class DrawerController {
 
   /** What can be tied now, up to two things lacking. */
   @GetMapping("/tieable")
-  DrawerViews.EveningView tieable(@RequestParam(defaultValue = "0") int missing) {
+  DrawerViews.TieableNowView tieable(@RequestParam(defaultValue = "0") int missing) {
     Require.inRange("missing", missing, 0, 2);
     return views.of(answers.tieable(missing));
   }

@@ -1,7 +1,6 @@
 package ripplerest.app.drawer;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -22,7 +21,6 @@ import ripplerest.core.drawer.Shopping;
 import ripplerest.core.drawer.Taking;
 import ripplerest.core.dressing.tie.Colour;
 import ripplerest.core.dressing.tie.Shade;
-import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Sentence;
@@ -68,7 +66,7 @@ class DrawerViews implements Shown<DrawerItem> {
       return new Item(
           label,
           Require.sent("kind", kind),
-          new Colour(said(colour), marked(said(marking)), said(second)),
+          new Colour(said(colour), marking(said(marking)), said(second)),
           DrawerTable.ink(said(ink)),
           said(place),
           amount,
@@ -80,21 +78,12 @@ class DrawerViews implements Shown<DrawerItem> {
           said(note));
     }
 
-    private static String said(String words) {
-      return words == null ? "" : words.strip();
+    private static Colour.Marking marking(String word) {
+      return word.isEmpty() ? Colour.Marking.PLAIN : Colour.Marking.named(word);
     }
 
-    private static Colour.Marking marked(String word) {
-      return Arrays.stream(Colour.Marking.values())
-          .filter(m -> word.isEmpty() || Words.id(m).equals(word))
-          .findFirst()
-          .orElseThrow(
-              () ->
-                  new OutOfRangeException(
-                      "marking",
-                      "\"" + word + "\"",
-                      "one of " + Arrays.stream(Colour.Marking.values()).map(Words::id).toList(),
-                      "Use one of these."));
+    private static String said(String words) {
+      return words == null ? "" : words.strip();
     }
   }
 
@@ -102,6 +91,7 @@ class DrawerViews implements Shown<DrawerItem> {
    * A thing in the drawer.
    *
    * @param looks what it looks like, {@code #rrggbb}; empty where nobody said
+   * @param left the amount in words
    * @param kept in what way it is counted: feathers, patch, spool, dubbing, pieces
    */
   record ItemView(
@@ -119,6 +109,7 @@ class DrawerViews implements Shown<DrawerItem> {
       String looks,
       String place,
       double amount,
+      String left,
       double low,
       boolean isLow,
       String useBy,
@@ -218,12 +209,20 @@ class DrawerViews implements Shown<DrawerItem> {
   /** A thing that is not there. */
   record LackingView(String part, String kindLabel, String colour, String amount) {}
 
-  /** A dressing that can be tied, {@code flies} times at least. */
+  /**
+   * A dressing that can be tied, and for how many there is enough; empty where something is
+   * lacking.
+   */
   record TieableView(
-      UUID id, String name, String style, int hookSize, List<LackingView> lacking, int flies) {}
+      UUID id,
+      String name,
+      String style,
+      int hookSize,
+      List<LackingView> lacking,
+      String enoughFor) {}
 
   /** What can be tied. */
-  record EveningView(List<TieableView> flies, int looked, long more) {}
+  record TieableNowView(List<TieableView> flies, int looked, long more) {}
 
   /** A line of the shopping list. */
   record BuyView(
@@ -259,6 +258,7 @@ class DrawerViews implements Shown<DrawerItem> {
         hex(i.looks()),
         i.place(),
         Words.rounded(i.amount(), by.decimals()),
+        Picking.words(i.amount(), by),
         i.low(),
         i.isLow(),
         i.useBy().map(LocalDate::toString).orElse(""),
@@ -312,9 +312,9 @@ class DrawerViews implements Shown<DrawerItem> {
         : coloured;
   }
 
-  EveningView of(DrawerAnswers.Evening evening) {
-    return new EveningView(
-        evening.flies().stream()
+  TieableNowView of(DrawerAnswers.TieableNow now) {
+    return new TieableNowView(
+        now.flies().stream()
             .map(
                 t ->
                     new TieableView(
@@ -323,10 +323,16 @@ class DrawerViews implements Shown<DrawerItem> {
                         t.style(),
                         t.hookSize(),
                         t.lacking().stream().map(this::lacking).toList(),
-                        t.flies()))
+                        enough(t)))
             .toList(),
-        evening.looked(),
-        evening.more());
+        now.looked(),
+        now.more());
+  }
+
+  private static String enough(DrawerAnswers.Tieable tieable) {
+    boolean many = tieable.flies() >= DrawerAnswers.MOST_FLIES;
+    String flies = many ? DrawerAnswers.MOST_FLIES + " or more" : "" + tieable.flies();
+    return tieable.lacking().isEmpty() ? flies : "";
   }
 
   private LackingView lacking(Taking.Line line) {

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Csv;
+import ripplerest.core.drawer.Kept;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.MaterialRow;
 import ripplerest.core.quantity.Require;
@@ -38,9 +39,18 @@ class MaterialController {
   record MaterialValue(
       String property, double value, double spread, String unit, String kind, String source) {}
 
-  /** A material with all that is known of it; whether the tier brought any of it along. */
+  /**
+   * A material with all that is known of it; whether the tier brought any of it along, and how it
+   * is kept.
+   */
   record MaterialEntry(
-      String id, String label, boolean own, long patterns, List<MaterialValue> values) {}
+      String id,
+      String label,
+      boolean own,
+      long patterns,
+      String kept,
+      String unit,
+      List<MaterialValue> values) {}
 
   @GetMapping
   List<MaterialEntry> all() {
@@ -122,6 +132,8 @@ class MaterialController {
                         Words.of(r.kind()),
                         r.source()))
             .toList();
-    return new MaterialEntry(m.id(), m.label(), store.isOwn(m.id()), patterns, values);
+    Kept.By by = Kept.of(m.id(), store.materials()).by();
+    return new MaterialEntry(
+        m.id(), m.label(), store.isOwn(m.id()), patterns, Words.id(by), by.unit(), values);
   }
 }

@@ -1,5 +1,6 @@
 package ripplerest.core.drawer;
 
+import java.util.Comparator;
 import java.util.List;
 import ripplerest.core.quantity.Require;
 
@@ -47,6 +48,13 @@ public record BarbLengths(List<Double> measured) {
     double share = shareUpTo(longest) - shareUpTo(shortest);
     double ofShare = Math.sqrt(share * (1 - share) / (measured.size() + 2));
     return new Count(share * feathers, ofShare * feathers);
+  }
+
+  /** The measured length that is nearest to one, mm. */
+  public double nearest(double mm) {
+    return measured.stream()
+        .min(Comparator.comparingDouble(one -> Math.abs(one - mm)))
+        .orElseThrow();
   }
 
   /** Share of the feathers whose barbs are no longer than this, mm. */

@@ -1,9 +1,10 @@
 package ripplerest.core.drawer;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -35,6 +36,9 @@ public final class Picking {
   private static final double NONE_LEFT = 60;
   private static final double A_TURN_SHORT = 10;
   private static final double BARBS_OFF = 1.5;
+
+  /** Of so much nobody counts parts. */
+  private static final double MANY = 10;
 
   private Picking() {}
 
@@ -105,7 +109,7 @@ public final class Picking {
       BarbLengths.Count fitting =
           barbs.between((1 - BARBS_FIT) * wanted, (1 + BARBS_FIT) * wanted, item.amount());
       if (fitting.feathers() < need.amount() / 2) {
-        double nearest = nearest(barbs, wanted);
+        double nearest = barbs.nearest(wanted);
         distance += BARBS_OFF * 100 * Math.abs(nearest / wanted - 1);
         against.add(
             Sentence.of(
@@ -130,12 +134,6 @@ public final class Picking {
     return turns == Math.rint(turns) ? "" + (int) turns : "" + turns;
   }
 
-  private static double nearest(BarbLengths barbs, double wanted) {
-    return barbs.measured().stream()
-        .min(Comparator.comparingDouble(mm -> Math.abs(mm - wanted)))
-        .orElseThrow();
-  }
-
   private static Sentence tooLittle(Need need, Item item) {
     if (item.amount() <= 0) {
       return Sentence.of("none is left");
@@ -143,9 +141,11 @@ public final class Picking {
     return Sentence.of("only %s left", words(item.amount(), need.by()));
   }
 
-  /** An amount with its unit. */
+  /** An amount with its unit, in no more digits than it deserves. */
   public static String words(double amount, Kept.By by) {
-    String number = String.format(Locale.ROOT, "%." + by.decimals() + "f", amount);
+    int decimals = amount >= MANY ? 0 : by.decimals();
+    BigDecimal rounded = BigDecimal.valueOf(amount).setScale(decimals, RoundingMode.HALF_UP);
+    String number = rounded.stripTrailingZeros().toPlainString();
     return number + " " + (number.equals("1") ? by.one() : by.unit());
   }
 }

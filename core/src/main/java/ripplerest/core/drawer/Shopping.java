@@ -1,7 +1,6 @@
 package ripplerest.core.drawer;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -84,11 +83,7 @@ public final class Shopping {
   /** Takes a need from what is left, nearest items first; returns what is missing. */
   private static double take(Need need, List<Item> drawer, double[] left) {
     double missing = need.amount();
-    List<Pick> picks =
-        Picking.of(need.with(0), drawer).stream()
-            .filter(Pick::fits)
-            .sorted(Comparator.comparingDouble(Pick::distance))
-            .toList();
+    List<Pick> picks = Picking.of(need.with(0), drawer).stream().filter(Pick::fits).toList();
     for (Pick pick : picks) {
       double taken = Math.min(missing, left[pick.place()]);
       left[pick.place()] -= taken;

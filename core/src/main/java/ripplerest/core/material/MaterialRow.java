@@ -87,13 +87,7 @@ public record MaterialRow(
   public static List<MaterialRow> readAll(Reader reader) throws IOException {
     List<MaterialRow> rows = new ArrayList<>();
     try (var records = Table.parse(reader)) {
-      if (!records.getHeaderNames().equals(COLUMNS)) {
-        throw new OutOfRangeException(
-            "first line",
-            records.getHeaderNames().toString(),
-            "the columns " + COLUMNS,
-            "Start the file with these names.");
-      }
+      Table.requireColumns(records, COLUMNS);
       for (CSVRecord r : records) {
         rows.add(read(r, r.getRecordNumber() + 1));
       }
@@ -103,10 +97,7 @@ public record MaterialRow(
 
   private static MaterialRow read(CSVRecord r, long line) {
     try {
-      if (!r.isConsistent()) {
-        throw new OutOfRangeException(
-            "columns", "" + r.size(), "" + COLUMNS.size(), "Fill every column.");
-      }
+      Table.requireWhole(r, COLUMNS);
       Property property = Property.named(r.get("property"));
       if (!property.fileUnit().equals(r.get("unit"))) {
         throw new OutOfRangeException(
@@ -116,22 +107,13 @@ public record MaterialRow(
           r.get("material"),
           r.get("label"),
           property,
-          number("value", r.get("value")),
-          number("spread", r.get("spread")),
+          Table.number(r, "value"),
+          Table.number(r, "spread"),
           kind(r.get("kind")),
           r.get("source"));
     } catch (OutOfRangeException e) {
       throw new OutOfRangeException(
           "line " + line + "/" + e.field(), e.value(), e.bound(), e.remedy());
-    }
-  }
-
-  private static double number(String field, String text) {
-    try {
-      return Double.parseDouble(text);
-    } catch (NumberFormatException e) {
-      throw new OutOfRangeException(
-          field, "\"" + text + "\"", "a number", "Write a number with a point.");
     }
   }
 

@@ -31,4 +31,38 @@ public final class Table {
   public static CSVParser parse(Reader reader) throws IOException {
     return CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader);
   }
+
+  /** Refuses a table that does not begin with these columns. */
+  public static void requireColumns(CSVParser table, List<String> columns) {
+    if (!table.getHeaderNames().equals(columns)) {
+      throw new OutOfRangeException(
+          "first line",
+          table.getHeaderNames().toString(),
+          "the columns " + columns,
+          "Start the file with these names.");
+    }
+  }
+
+  /** Refuses a row with more or fewer columns. */
+  public static void requireWhole(CSVRecord row, List<String> columns) {
+    if (!row.isConsistent()) {
+      throw new OutOfRangeException(
+          "columns", "" + row.size(), "" + columns.size(), "Fill every column.");
+    }
+  }
+
+  /** The number in a column. */
+  public static double number(CSVRecord row, String column) {
+    return number(column, row.get(column));
+  }
+
+  /** A number that is written in a column. */
+  public static double number(String column, String text) {
+    try {
+      return Double.parseDouble(text);
+    } catch (NumberFormatException e) {
+      throw new OutOfRangeException(
+          column, "\"" + text + "\"", "a number", "Write a number with a point.");
+    }
+  }
 }

@@ -207,6 +207,15 @@ class DrawerTest {
   }
 
   @Test
+  void anAmountIsToldInTheDigitsThatItDeserves() {
+    assertThat(Picking.words(1, Kept.By.FEATHERS)).isEqualTo("1 feather");
+    assertThat(Picking.words(0.3571, Kept.By.SPOOL)).isEqualTo("0.36 m");
+    assertThat(Picking.words(85.643, Kept.By.SPOOL)).isEqualTo("86 m");
+    assertThat(Picking.words(4, Kept.By.PATCH)).isEqualTo("4 cm²");
+    assertThat(Picking.words(0, Kept.By.DUBBING)).isEqualTo("0 mg");
+  }
+
+  @Test
   void whatAnOldRecipeNamesIsFoundAndWhatServesIsInTheTable() {
     assertThat(Unobtainable.named("Body: natural heron herl, tied with lead"))
         .extracting(Unobtainable::name)

@@ -81,13 +81,7 @@ public final class DrawerTable {
   public static List<Item> read(Reader reader, Materials materials) throws IOException {
     List<Item> items = new ArrayList<>();
     try (var records = Table.parse(reader)) {
-      if (!records.getHeaderNames().equals(COLUMNS)) {
-        throw new OutOfRangeException(
-            "first line",
-            records.getHeaderNames().toString(),
-            "the columns " + COLUMNS,
-            "Start the file with these names.");
-      }
+      Table.requireColumns(records, COLUMNS);
       for (CSVRecord r : records) {
         items.add(read(r, "line " + (r.getRecordNumber() + 1), materials));
       }
@@ -97,10 +91,7 @@ public final class DrawerTable {
 
   private static Item read(CSVRecord r, String line, Materials materials) {
     try {
-      if (!r.isConsistent()) {
-        throw new OutOfRangeException(
-            "columns", "" + r.size(), "" + COLUMNS.size(), "Fill every column.");
-      }
+      Table.requireWhole(r, COLUMNS);
       String kind = r.get("kind");
       if (!materials.knows(kind)) {
         throw new OutOfRangeException(
@@ -111,7 +102,7 @@ public final class DrawerTable {
         throw new OutOfRangeException(
             "unit", "\"" + r.get("unit") + "\"", unit, "Give the amount in this unit.");
       }
-      Colour.Marking marking = named(Colour.Marking.class, "marking", r.get("marking"));
+      Colour.Marking marking = Colour.Marking.named(r.get("marking"));
       return new Item(
           Spreadsheet.plain(r.get("label")),
           kind,
@@ -121,16 +112,16 @@ public final class DrawerTable {
               Spreadsheet.plain(r.get("second-colour"))),
           ink(r.get("ink")),
           Spreadsheet.plain(r.get("place")),
-          number(r, "amount"),
-          number(r, "low"),
+          Table.number(r, "amount"),
+          Table.number(r, "low"),
           day(r.get("use-by")),
           barbs(r),
           r.get("feather-mm").isBlank()
               ? OptionalDouble.empty()
-              : OptionalDouble.of(number(r, "feather-mm")),
+              : OptionalDouble.of(Table.number(r, "feather-mm")),
           r.get("hook-size").isBlank()
               ? OptionalInt.empty()
-              : OptionalInt.of((int) Math.rint(number(r, "hook-size"))),
+              : OptionalInt.of((int) Math.rint(Table.number(r, "hook-size"))),
           Spreadsheet.plain(r.get("note")));
     } catch (OutOfRangeException e) {
       throw new OutOfRangeException(line + "/" + e.field(), e.value(), e.bound(), e.remedy());
@@ -143,7 +134,9 @@ public final class DrawerTable {
         ? Optional.empty()
         : Optional.of(
             new BarbLengths(
-                Arrays.stream(text.split("\\s+")).map(mm -> number("barbs-mm", mm)).toList()));
+                Arrays.stream(text.split("\\s+"))
+                    .map(mm -> Table.number("barbs-mm", mm))
+                    .toList()));
   }
 
   /** An ink as a page writes it; none where nothing is written. */
@@ -166,31 +159,5 @@ public final class DrawerTable {
       throw new OutOfRangeException(
           "use-by", "\"" + text + "\"", "a day like 2027-03-01", "Write year, month and day.");
     }
-  }
-
-  private static double number(CSVRecord r, String column) {
-    return number(column, r.get(column));
-  }
-
-  private static double number(String column, String text) {
-    try {
-      return Double.parseDouble(text);
-    } catch (NumberFormatException e) {
-      throw new OutOfRangeException(
-          column, "\"" + text + "\"", "a number", "Write a number with a point.");
-    }
-  }
-
-  private static <E extends Enum<E>> E named(Class<E> type, String column, String word) {
-    return Arrays.stream(type.getEnumConstants())
-        .filter(c -> Words.id(c).equals(word))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new OutOfRangeException(
-                    column,
-                    "\"" + word + "\"",
-                    "one of " + Arrays.stream(type.getEnumConstants()).map(Words::id).toList(),
-                    "Use one of these."));
   }
 }

@@ -46,13 +46,7 @@ public final class HookTable {
   public static List<HookSpec> read(Reader reader) throws IOException {
     List<HookSpec> hooks = new ArrayList<>();
     try (var records = Table.parse(reader)) {
-      if (!records.getHeaderNames().equals(COLUMNS)) {
-        throw new OutOfRangeException(
-            "first line",
-            records.getHeaderNames().toString(),
-            "the columns " + COLUMNS,
-            "Start the file with these names.");
-      }
+      Table.requireColumns(records, COLUMNS);
       for (CSVRecord r : records) {
         if (!r.get(0).isBlank()) {
           hooks.add(read(r, "line " + (r.getRecordNumber() + 1)));
@@ -64,34 +58,22 @@ public final class HookTable {
 
   private static HookSpec read(CSVRecord r, String line) {
     try {
-      if (!r.isConsistent()) {
-        throw new OutOfRangeException(
-            "columns", "" + r.size(), "" + COLUMNS.size(), "Fill every column.");
-      }
+      Table.requireWhole(r, COLUMNS);
       Optional<Double> ten =
-          r.get("ten-mg").isBlank() ? Optional.empty() : Optional.of(number(r, "ten-mg"));
+          r.get("ten-mg").isBlank() ? Optional.empty() : Optional.of(Table.number(r, "ten-mg"));
       HookSpec.Measured measured =
           new HookSpec.Measured(
               Spreadsheet.plain(r.get("name")),
-              number(r, "shank-mm"),
-              number(r, "gap-mm"),
-              number(r, "wire-mm"),
-              number(r, "eye-mm"),
+              Table.number(r, "shank-mm"),
+              Table.number(r, "gap-mm"),
+              Table.number(r, "wire-mm"),
+              Table.number(r, "eye-mm"),
               ten);
-      int size = (int) Math.round(number(r, "size"));
+      int size = (int) Math.round(Table.number(r, "size"));
       HookSpec.Shape shape = HookSpec.Shape.named(r.get("shape"));
       return new HookSpec(size, shape, 0, 0, Optional.of(measured));
     } catch (OutOfRangeException e) {
       throw new OutOfRangeException(line + "/" + e.field(), e.value(), e.bound(), e.remedy());
-    }
-  }
-
-  private static double number(CSVRecord r, String column) {
-    try {
-      return Double.parseDouble(r.get(column));
-    } catch (NumberFormatException e) {
-      throw new OutOfRangeException(
-          column, "\"" + r.get(column) + "\"", "a number", "Write a number with a point.");
     }
   }
 }

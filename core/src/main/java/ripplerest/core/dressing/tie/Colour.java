@@ -1,7 +1,9 @@
 package ripplerest.core.dressing.tie;
 
+import java.util.Arrays;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Words;
 
 /**
  * A colour as a tier names it.
@@ -28,7 +30,21 @@ public record Colour(String name, Marking marking, String second) {
     MOTTLED,
     SPECKLED,
     /** Two colours mixed or twisted together. */
-    MIXED
+    MIXED;
+
+    /** The marking of a word as files have it, such as {@code dark-centre}. */
+    public static Marking named(String word) {
+      return Arrays.stream(values())
+          .filter(m -> Words.id(m).equals(word))
+          .findFirst()
+          .orElseThrow(
+              () ->
+                  new OutOfRangeException(
+                      "marking",
+                      "\"" + word + "\"",
+                      "one of " + Arrays.stream(values()).map(Words::id).toList(),
+                      "Use one of these."));
+    }
   }
 
   public Colour {
