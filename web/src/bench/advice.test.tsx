@@ -6,7 +6,6 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { PatternDocument } from '../api/types'
 import { AmountsReading } from '../readings/AmountsReading'
 import { Book } from '../book/Book'
-import { Materials } from '../library/Materials'
 import { PartAdvice } from '../tray/PartAdvice'
 import { SizeRun } from '../study/SizeRun'
 
@@ -237,25 +236,5 @@ describe('Book', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'archive Lantern Dun' }))
     expect((await screen.findByRole('alert')).textContent).toContain('There is no such pattern.')
     expect(screen.getByRole('link', { name: 'Lantern Dun' })).toBeTruthy()
-  })
-})
-
-describe('Materials', () => {
-  it('keeps every tick of quick hands', async () => {
-    const material = (id: string, label: string) => ({
-      id,
-      label,
-      own: false,
-      patterns: 1,
-      values: [],
-    })
-    serve({ '/api/materials': () => json([material('a', 'Herl'), material('b', 'Biot')]) })
-    show(<Materials />, '/materials', '/materials')
-    fireEvent.click(await screen.findByLabelText('Herl'))
-    fireEvent.click(screen.getByLabelText('Biot'))
-    const link = screen.getByText('What can I tie with these 2?')
-    expect(link.getAttribute('href')).toBe('/book?atHand=a,b')
-    fireEvent.click(screen.getByLabelText('Herl'))
-    expect(screen.getByText('What can I tie with this one?')).toBeTruthy()
   })
 })

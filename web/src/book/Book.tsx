@@ -32,11 +32,6 @@ const SORTS = [
   ['SCHOOL', 'style'],
   ['CHANGED', 'changed last'],
 ] as const
-const MISSING = [
-  ['0', 'nothing'],
-  ['1', 'one thing'],
-  ['2', 'two things'],
-] as const
 
 /** The book of patterns: found by words and by what they are, page by page. */
 export function Book() {
@@ -123,7 +118,6 @@ function Wanted({ params, put }: WantedProps) {
   const naturals = useQuery({ queryKey: ['naturals'], queryFn: listNaturals })
   const value = (field: string) => params.get(field) ?? ANY
   const anyOr = (options: (readonly [string, string])[]) => [[ANY, 'any'] as const, ...options]
-  const atHand = params.get('atHand')?.split(',').filter(Boolean) ?? []
   return (
     <search>
       <Words value={params.get('words') ?? ''} onChange={(words) => put('words', words)} />
@@ -174,23 +168,6 @@ function Wanted({ params, put }: WantedProps) {
           archived
         </label>
       </div>
-      {atHand.length > 0 && (
-        <div className="mt-2 flex flex-wrap items-center gap-4">
-          <span>
-            Only what can be tied with{' '}
-            <Link className="underline" to={`/materials?atHand=${atHand.join(',')}`}>
-              {atHand.length} materials on hand
-            </Link>
-          </span>
-          <Pick
-            label="lacking"
-            value={params.get('missing') ?? '0'}
-            options={MISSING}
-            onChange={(v) => put('missing', v === '0' ? '' : v)}
-          />
-          <Button onClick={() => put('atHand', '')}>With anything</Button>
-        </div>
-      )}
     </search>
   )
 }

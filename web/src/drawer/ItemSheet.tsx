@@ -12,6 +12,7 @@ import { Pick } from '../ui/Pick'
 import { Window } from '../ui/Window'
 import { useStore } from '../ui/store'
 
+const OwnKind = lazy(() => import('../library/OwnKind').then((m) => ({ default: m.OwnKind })))
 const BarbPhoto = lazy(() => import('./BarbPhoto').then((m) => ({ default: m.BarbPhoto })))
 
 const BLANK: NewDrawerItem = {
@@ -22,11 +23,12 @@ const BLANK: NewDrawerItem = {
   second: '',
   ink: '',
   place: '',
+  pieces: false,
   amount: 1,
   low: 0,
   useBy: '',
   barbs: [],
-  featherMm: 0,
+  lengthMm: 0,
   hookSize: 0,
   note: '',
 }
@@ -51,6 +53,7 @@ export function ItemSheet({
   const [barbs, setBarbs] = useState(() => (item?.barbs ?? []).join(' '))
   const [failed, setFailed] = useState('')
   const [busy, setBusy] = useState(false)
+  const [differs, setDiffers] = useState(false)
   const set = (change: Partial<NewDrawerItem>) => setSaid({ ...said, ...change })
   const kind = kinds.find((k) => k.id === said.kind)
   const attempt = async (action: () => Promise<void>) => {
@@ -99,13 +102,18 @@ export function ItemSheet({
         }}
       >
         <Typed label="what you call it" value={said.label} onChange={(label) => set({ label })} />
-        <Pick
-          label="kind"
-          narrow
-          value={said.kind}
-          options={kinds.map((k) => [k.id, k.label] as const)}
-          onChange={(kind) => set({ kind })}
-        />
+        <span className="flex flex-wrap items-center justify-between gap-2">
+          <Pick
+            label="kind"
+            narrow
+            value={said.kind}
+            options={kinds.map((k) => [k.id, k.label] as const)}
+            onChange={(kind) => set({ kind })}
+          />
+          <Button disabled={!kind} onClick={() => setDiffers(true)}>
+            it differs…
+          </Button>
+        </span>
         <Typed
           label="colour"
           value={said.colour}
@@ -140,10 +148,28 @@ export function ItemSheet({
           </span>
         </label>
         <Figure
-          label={`left, ${kind?.unit ?? now?.unit ?? ''}`}
+          label={`left, ${said.pieces ? 'pieces' : (kind?.unit ?? now?.unit ?? '')}`}
           value={said.amount}
           onChange={(amount) => set({ amount })}
         />
+        {kind?.kept !== 'pieces' && (
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              checked={said.pieces}
+              onChange={(e) => set({ pieces: e.target.checked })}
+              className="accent-tide"
+            />
+            offcuts, or prepared: a piece serves a part
+          </label>
+        )}
+        {said.pieces && kind?.kept !== 'feathers' && (
+          <Figure
+            label="length of a piece, mm (0: any)"
+            value={said.lengthMm}
+            onChange={(lengthMm) => set({ lengthMm })}
+          />
+        )}
         <Figure label="low from" value={said.low} onChange={(low) => set({ low })} />
         <Typed label="where it lies" value={said.place} onChange={(place) => set({ place })} />
         <label className="flex items-center justify-between gap-2">
@@ -186,8 +212,8 @@ export function ItemSheet({
             </Suspense>
             <Figure
               label="usable length of a feather, mm (0: not measured)"
-              value={said.featherMm}
-              onChange={(featherMm) => set({ featherMm })}
+              value={said.lengthMm}
+              onChange={(lengthMm) => set({ lengthMm })}
             />
             <p className="text-soft text-sm">
               Take some from all along the skin; how many there are of each length is worked out
@@ -225,6 +251,16 @@ export function ItemSheet({
           )}
         </p>
       </form>
+      {differs && kind && (
+        <Suspense>
+          <OwnKind
+            of={kind}
+            named={said.label}
+            onMade={(made) => set({ kind: made.id })}
+            onClose={() => setDiffers(false)}
+          />
+        </Suspense>
+      )}
     </Window>
   )
 }
@@ -237,8 +273,8 @@ const numbers = (text: string) =>
     .map((n) => Number(n.replace(',', '.')))
 
 function asSaid(item: DrawerItem): NewDrawerItem {
-  const { label, kind, colour, marking, second, ink, place, amount, low } = item
-  const { useBy, barbs, featherMm, hookSize, note } = item
+  const { label, kind, colour, marking, second, ink, place, pieces, amount, low } = item
+  const { useBy, barbs, lengthMm, hookSize, note } = item
   return {
     label,
     kind,
@@ -247,11 +283,12 @@ function asSaid(item: DrawerItem): NewDrawerItem {
     second,
     ink,
     place,
+    pieces,
     amount,
     low,
     useBy,
     barbs,
-    featherMm,
+    lengthMm,
     hookSize,
     note,
   }

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useSearchParams } from 'react-router'
+import { Link } from 'react-router'
 import { forgetMaterial, listMaterials, restoreDeleted } from '../api/client'
 import type { MaterialEntry } from '../api/types'
 import { Button } from '../ui/Button'
@@ -12,62 +12,24 @@ import { OwnKind } from './OwnKind'
 import { TableFile } from './TableFile'
 import { Wide } from '../ui/Wide'
 
-/** Every material there is, which of them are at hand, and what can be tied with those. */
+/** Every kind of material there is, with what is known of it. */
 export function Materials() {
   const materials = useQuery({ queryKey: ['materials'], queryFn: listMaterials })
-  const [params, setParams] = useSearchParams()
-  const [hand, setHand] = useState(() => new Set(params.get('atHand')?.split(',').filter(Boolean)))
-  const all = materials.data ?? []
-  /** The address follows, so that the way back leads to the same ticks. */
-  const put = (ids: Iterable<string>) => {
-    const next = new Set(ids)
-    setHand(next)
-    setParams(next.size > 0 ? { atHand: [...next].join(',') } : {}, { replace: true })
-  }
-  const toggle = (id: string) =>
-    put(hand.has(id) ? [...hand].filter((other) => other !== id) : [...hand, id])
   return (
     <Page title="Materials">
       <DrawerNav />
-      <p>
-        Tick what is on hand.{' '}
-        {hand.size > 0 ? (
-          <Link
-            className="text-tide font-semibold underline"
-            to={`/book?atHand=${[...hand].join(',')}`}
-          >
-            {hand.size === 1
-              ? 'What can I tie with this one?'
-              : `What can I tie with these ${hand.size}?`}
-          </Link>
-        ) : (
-          <span className="text-soft">The book then shows what can be tied with it.</span>
-        )}
-      </p>
-      <p className="mt-2 flex gap-3">
-        <Button onClick={() => put(all.map((m) => m.id))}>Tick all</Button>
-        <Button onClick={() => put([])}>Tick none</Button>
-      </p>
       <OldMaterial />
       <TableFile of="materials" />
       <ul className="mt-4">
-        {all.map((m) => (
-          <Material key={m.id} material={m} ticked={hand.has(m.id)} onTick={() => toggle(m.id)} />
+        {materials.data?.map((m) => (
+          <Material key={m.id} material={m} />
         ))}
       </ul>
     </Page>
   )
 }
 
-function Material({
-  material: m,
-  ticked,
-  onTick,
-}: {
-  material: MaterialEntry
-  ticked: boolean
-  onTick: () => void
-}) {
+function Material({ material: m }: { material: MaterialEntry }) {
   const client = useQueryClient()
   const [failed, setFailed] = useState('')
   const [making, setMaking] = useState(false)
@@ -84,10 +46,7 @@ function Material({
   }
   return (
     <li className="border-rule flex flex-wrap items-baseline gap-x-4 border-b py-1">
-      <label className="flex min-w-72 items-baseline gap-2">
-        <input type="checkbox" checked={ticked} onChange={onTick} className="accent-tide" />
-        {m.label}
-      </label>
+      <span className="min-w-72">{m.label}</span>
       <Link className="hover:text-tide min-w-28 underline" to={`/book?material=${m.id}`}>
         {m.patterns === 0
           ? 'in no pattern'

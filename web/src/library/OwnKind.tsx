@@ -7,9 +7,20 @@ import { notify } from '../shell/notices'
 import { Window } from '../ui/Window'
 
 /** A kind of one's own, from a near one: what was measured otherwise, and all else as there. */
-export function OwnKind({ of, onClose }: { of: MaterialEntry; onClose: () => void }) {
+export function OwnKind({
+  of,
+  named = '',
+  onMade,
+  onClose,
+}: {
+  of: MaterialEntry
+  /** What it is called before somebody says otherwise. */
+  named?: string
+  onMade?: (made: MaterialEntry) => void
+  onClose: () => void
+}) {
   const client = useQueryClient()
-  const [label, setLabel] = useState('')
+  const [label, setLabel] = useState(named)
   const [differs, setDiffers] = useState<Record<string, string>>({})
   const [failed, setFailed] = useState('')
   const make = async () => {
@@ -25,6 +36,7 @@ export function OwnKind({ of, onClose }: { of: MaterialEntry; onClose: () => voi
       const made = await makeKind({ copyOf: of.id, label, differs: Object.fromEntries(measured) })
       await client.invalidateQueries()
       notify(`${made.label} is a kind of your own now.`)
+      onMade?.(made)
       onClose()
     } catch (e) {
       setFailed(whatWentWrong(e))

@@ -1,20 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { pickFor } from '../api/drawer'
-import type { DrawerItem, PatternDocument, Picks } from '../api/types'
+import type { PatternDocument, Picks } from '../api/types'
 import { ItemPicture } from '../drawer/ItemPicture'
 import { say } from '../parts/units'
 import { title, whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
 import { Window } from '../ui/Window'
 
-type Offer = Picks['needs'][number]['offers'][number]
+export type Offer = Picks['needs'][number]['offers'][number]
 
 type Props = {
   document: PatternDocument
   part: string
-  /** Told which thing the part is to be made of. */
-  onTake: (item: DrawerItem) => void
+  /** Told which thing the part is to be made of, and how. */
+  onTake: (offer: Offer) => void
 }
 
 /** What lies in the drawer for a part, the nearest first, and what it would do. */
@@ -27,9 +27,9 @@ export function FromDrawer({ document, part, onTake }: Props) {
         <Found
           document={document}
           part={part}
-          onTake={(item) => {
+          onTake={(offer) => {
             setOpen(false)
-            onTake(item)
+            onTake(offer)
           }}
           onClose={() => setOpen(false)}
         />
@@ -53,7 +53,7 @@ function Found({ document, part, onTake, onClose }: Props & { onClose: () => voi
           {whatWentWrong(found.error)}
         </p>
       )}
-      {found.data && found.data.needs.length > 1 && (
+      {found.data && (found.data.needs.length > 1 || found.data.matches.length > 0) && (
         <section aria-label="Two that match" className="mt-3">
           <h3 className="font-semibold">Two that match</h3>
           {found.data.matches.length === 0 && <p>None in the drawer do.</p>}
@@ -76,7 +76,7 @@ function Found({ document, part, onTake, onClose }: Props & { onClose: () => voi
               <Offered
                 key={offer.item.id}
                 offer={offer}
-                onTake={i === 0 ? () => onTake(offer.item) : undefined}
+                onTake={i === 0 ? () => onTake(offer) : undefined}
               />
             ))}
           </ul>

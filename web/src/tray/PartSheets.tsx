@@ -2,7 +2,6 @@ import { ArrowLeft, ArrowRight, CopyPlus, X } from 'lucide-react'
 import { Suspense, lazy, useState } from 'react'
 import { usualPart } from '../api/client'
 import type {
-  DrawerItem,
   Estimate,
   Length,
   Part,
@@ -11,6 +10,7 @@ import type {
   PatternDocument,
   Reference,
 } from '../api/types'
+import type { Offer } from './FromDrawer'
 import { Choice } from '../ui/Choice'
 import { IconButton } from '../ui/IconButton'
 import { LengthStepper } from './LengthStepper'
@@ -70,7 +70,7 @@ export function PartSheet({
             <FromDrawer
               document={document}
               part={name}
-              onTake={(item) => onChange(withPart(document, index, madeOf(item, kind)))}
+              onTake={(offer) => onChange(withPart(document, index, madeOf(offer, kind)))}
             />
           </Suspense>
           <Order
@@ -131,17 +131,19 @@ export function PartSheet({
 }
 
 /** What a part is once it is made of something in the drawer. */
-function madeOf(item: DrawerItem, kind: PartKind): Partial<Part> {
-  const { kind: material, colour, marking, second, featherMm } = item
+function madeOf({ item, barbMm, turns }: Offer, kind: PartKind): Partial<Part> {
+  const { kind: material, colour, marking, second, lengthMm } = item
   const plain = marking === 'plain'
   const look = colour
     ? { name: colour, ...(plain ? {} : { marking }), ...(second && { second }) }
     : undefined
-  const feathered = featherMm > 0 && kind.fields.some((f) => f.name === 'feather')
+  const has = (name: string) => kind.fields.some((f) => f.name === name)
   return {
     material,
     ...(look && { colour: look as Part['colour'] }),
-    ...(feathered && { feather: featherMm }),
+    ...(lengthMm > 0 && has('feather') && { feather: lengthMm }),
+    ...(barbMm > 0 && has('barb') && { barb: { value: barbMm, unit: 'mm' } }),
+    ...(turns > 0 && has('turns') && { turns }),
   }
 }
 

@@ -21,11 +21,11 @@ class DrawerApiTest {
   static final String ITEM =
       """
       {"label":"Test cape","kind":"dry-hackle","colour":"ginger","marking":"plain","second":"",
-       "ink":"","place":"box","amount":30,"low":5,"useBy":"","barbs":[5,6,7,8],"featherMm":70,
+       "ink":"","place":"box","pieces":false,"amount":30,"low":5,"useBy":"","barbs":[5,6,7,8],"lengthMm":70,
        "hookSize":0,"note":""}""";
 
   static final String TABLE =
-      "label,kind,colour,marking,second-colour,ink,place,amount,unit,low,use-by,barbs-mm,feather-mm,"
+      "label,kind,colour,marking,second-colour,ink,place,amount,unit,low,use-by,barbs-mm,length-mm,"
           + "hook-size,note\r\n"
           + "'=1+1,dry-hackle,ginger,plain,,#c98b4a,box,12,feathers,3,2031-05-02,5 6.5,60,,dyed\r\n";
 
@@ -68,6 +68,9 @@ class DrawerApiTest {
     assertThat(all.get("low").asInt()).isPositive();
     assertThat(item("Cream floss").get("isLow").asBoolean()).isTrue();
     assertThat(item("Brown cape, the good one").get("feathers").size()).isGreaterThan(5);
+    JsonNode ends = item("Copper wire ends");
+    assertThat(ends.get("left").asString()).isEqualTo("6 pieces");
+    assertThat(ends.get("lengthMm").asDouble()).isEqualTo(70);
     assertThat(item("Olive dun, dyed at home").get("looks").asString()).isEqualTo("#77764a");
   }
 
@@ -265,6 +268,8 @@ class DrawerApiTest {
     assertThat(offers.get(0).get("fits").asBoolean()).isTrue();
     assertThat(picks.body()).contains("its colour is another", "another material");
     assertThat(offers.findValuesAsString("text")).anyMatch(words -> words.length() > 20);
+    Answer wings = app.send("POST", "/api/drawer/picks?part=upright-wing", document);
+    assertThat(wings.json().get("matches").size()).isPositive(); // two of them make the part
     Answer none = app.send("POST", "/api/drawer/picks?part=propeller", document);
     assertThat(none.status()).isEqualTo(422);
   }

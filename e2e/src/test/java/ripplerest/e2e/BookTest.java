@@ -138,20 +138,6 @@ class BookTest {
   }
 
   @Test
-  void materialsAtHandTellWhatCanBeTied() {
-    page.navigate(site.address + "/materials");
-    for (String material : List.of("Stiff dry-fly hackle", "Spade hackle barbs")) {
-      page.getByLabel(material, new Page.GetByLabelOptions().setExact(true)).check();
-    }
-    page.getByText("What can I tie with these 2?").click();
-    assertThat(found()).containsText("Nothing like this");
-    choose("lacking", "two things");
-    assertThat(rows().first()).isVisible();
-    by(AriaRole.BUTTON, "With anything").click();
-    assertThat(rows()).hasCount(25);
-  }
-
-  @Test
   void aBookGoesOutAndInAsOneFileAndAsAFolder() {
     page.navigate(site.address + "/book");
     Locator name = page.getByText("whole book, one file");

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.Preparation;
@@ -13,6 +14,7 @@ import ripplerest.app.patterns.BookSearch;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.app.work.InteractivePriority;
 import ripplerest.core.drawer.Item;
+import ripplerest.core.drawer.Kept;
 import ripplerest.core.drawer.Need;
 import ripplerest.core.drawer.Needs;
 import ripplerest.core.drawer.Pairing;
@@ -68,17 +70,26 @@ class DrawerAnswers {
   /**
    * Something that can be taken for a part.
    *
+   * @param made how the part is made of it
    * @param does what the fly does otherwise with it; empty where it is as planned or not asked
    */
-  record Offer(DrawerItem item, Pick pick, Optional<Sentence> does) {}
+  record Offer(DrawerItem item, Pick pick, Made made, Optional<Sentence> does) {}
+
+  /** What is otherwise than planned in a part made of a thing: barbs, mm, and turns. */
+  record Made(OptionalDouble barbMm, OptionalDouble turns) {}
 
   /** What a part needs, and what there is for it, nearest first. */
   record Offers(Need need, List<Offer> offers) {}
 
-  /** Two things that match each other, and how long barbs of both are, mm; empty: not measured. */
-  record Match(DrawerItem first, DrawerItem second, OptionalDouble barbMm) {}
+  /**
+   * Two things that match each other.
+   *
+   * @param wound whether their barbs matter
+   * @param barbMm how long barbs of both are, mm; empty where they are not measured
+   */
+  record Match(DrawerItem first, DrawerItem second, boolean wound, OptionalDouble barbMm) {}
 
-  /** What there is for a part, and, where it is wound of two feathers, which two match. */
+  /** What there is for a part, and, where it takes two feathers or more, which match. */
   record Picks(List<Offers> needs, List<Match> matches) {}
 
   /** For each need of a part: a mixed hackle has one a feather. */
@@ -97,13 +108,28 @@ class DrawerAnswers {
             .map(need -> new Offers(need, offers(fly, index, need, drawer, items)))
             .toList();
     List<Match> matches =
-        needs.size() < 2
-            ? List.of()
-            : Pairing.of(needs.get(0), needs.get(1), items).stream()
-                .limit(MOST_TOLD)
-                .map(p -> new Match(drawer.get(p.first()), drawer.get(p.second()), p.barbMm()))
-                .toList();
+        pairs(needs, items)
+            .map(
+                p ->
+                    new Match(
+                        drawer.get(p.first()),
+                        drawer.get(p.second()),
+                        needs.get(0).barbMm().isPresent(),
+                        p.barbMm()))
+            .toList();
     return new Picks(offers, matches);
+  }
+
+  /** Of a mixed hackle what goes with the first feather; of two wings a pair. */
+  private static Stream<Pairing.Pair> pairs(List<Need> needs, List<Item> items) {
+    Need first = needs.get(0);
+    if (needs.size() == 1) {
+      boolean pair = first.by() == Kept.By.FEATHERS && first.amount() == 2;
+      return pair ? Pairing.of(first, items).stream().limit(MOST_TOLD) : Stream.of();
+    }
+    return needs.stream()
+        .skip(1)
+        .flatMap(n -> Pairing.of(first, n, items).stream().limit(MOST_TOLD));
   }
 
   private List<Offer> offers(
@@ -114,7 +140,8 @@ class DrawerAnswers {
     for (Pick pick : Picking.of(need, items).stream().limit(MOST_OFFERED).toList()) {
       DrawerItem item = drawer.get(pick.place());
       Optional<Sentence> does = Optional.empty();
-      Optional<Part> other = part < 0 ? Optional.empty() : with(fly, part, need, item.item());
+      Made made = made(need, item.item());
+      Optional<Part> other = part < 0 ? Optional.empty() : with(fly, part, need, item.item(), made);
       if (other.isPresent() && told++ < MOST_TOLD) {
         Estimate before = asPlanned.orElseGet(() -> pose(fly));
         asPlanned = Optional.of(before);
@@ -124,7 +151,7 @@ class DrawerAnswers {
                 Differences.of(Differences.Figures.of(before), Differences.Figures.of(after))
                     .words());
       }
-      offers.add(new Offer(item, pick, does));
+      offers.add(new Offer(item, pick, made, does));
     }
     return offers;
   }
@@ -134,7 +161,7 @@ class DrawerAnswers {
   }
 
   /** The part made of this thing; empty where that is no other part. */
-  private static Optional<Part> with(PreparedFly fly, int index, Need need, Item item) {
+  private static Optional<Part> with(PreparedFly fly, int index, Need need, Item item, Made made) {
     Part planned = fly.pattern().parts().get(index);
     if (!planned.material().equals(need.material())) {
       return Optional.empty(); // a further feather of a mixed hackle
@@ -143,20 +170,33 @@ class DrawerAnswers {
     if (!part.material().equals(item.kind())) {
       part = part.withMaterial(item.kind());
     }
-    if (PartKind.of(part).has("barb") && item.barbs().isPresent() && need.barbMm().isPresent()) {
+    if (PartKind.of(part).has("barb") && made.barbMm().isPresent()) {
+      part = part.with("barb", new Length.Pinned(made.barbMm().getAsDouble()));
+    }
+    if (made.turns().isPresent()) {
+      part = part.with("turns", made.turns().getAsDouble());
+    }
+    return part.equals(planned) ? Optional.empty() : Optional.of(part);
+  }
+
+  /** The nearest barbs where none fit, and as many turns as a feather gives. */
+  private static Made made(Need need, Item item) {
+    OptionalDouble barb = OptionalDouble.empty();
+    if (item.barbs().isPresent() && need.barbMm().isPresent()) {
       double wanted = need.barbMm().getAsDouble();
       double nearest = item.barbs().get().nearest(wanted);
       if (Math.abs(nearest / wanted - 1) > Picking.BARBS_FIT) {
-        part = part.with("barb", new Length.Pinned(nearest));
+        barb = OptionalDouble.of(nearest);
       }
     }
-    if (need.winding().isPresent() && item.featherMm().isPresent()) {
-      double turns = need.winding().get().turnsOf(item.featherMm().getAsDouble());
-      if (turns < need.winding().get().turns() && turns >= 1) {
-        part = part.with("turns", turns);
+    OptionalDouble turns = OptionalDouble.empty();
+    if (need.winding().isPresent() && item.lengthMm().isPresent()) {
+      double given = need.winding().get().turnsOf(item.lengthMm().getAsDouble());
+      if (given < need.winding().get().turns() && given >= 1) {
+        turns = OptionalDouble.of(given);
       }
     }
-    return part.equals(planned) ? Optional.empty() : Optional.of(part);
+    return new Made(barb, turns);
   }
 
   private static List<Need> needs(PreparedFly fly) {

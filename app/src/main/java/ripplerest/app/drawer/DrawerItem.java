@@ -44,6 +44,9 @@ public class DrawerItem {
   private String place;
 
   @Column(nullable = false)
+  private boolean pieces;
+
+  @Column(nullable = false)
   private double amount;
 
   @Column(nullable = false)
@@ -55,8 +58,8 @@ public class DrawerItem {
   @Column(nullable = false)
   private double[] barbs;
 
-  @Column(name = "feather_mm")
-  private Double featherMm;
+  @Column(name = "length_mm")
+  private Double lengthMm;
 
   @Column(name = "hook_size")
   private Integer hookSize;
@@ -90,12 +93,13 @@ public class DrawerItem {
     second = item.colour().second();
     ink = item.ink().isPresent() ? item.ink().getAsInt() : null;
     place = item.place();
+    pieces = item.pieces();
     amount = item.amount();
     low = item.low();
     useBy = item.useBy().orElse(null);
     barbs =
         item.barbs().map(b -> b.measured().stream().mapToDouble(mm -> mm).toArray()).orElse(NONE);
-    featherMm = item.featherMm().isPresent() ? item.featherMm().getAsDouble() : null;
+    lengthMm = item.lengthMm().isPresent() ? item.lengthMm().getAsDouble() : null;
     hookSize = item.hookSize().isPresent() ? item.hookSize().getAsInt() : null;
     note = item.note();
   }
@@ -111,11 +115,12 @@ public class DrawerItem {
         new Colour(colour, Colour.Marking.valueOf(marking), second),
         ink == null ? OptionalInt.empty() : OptionalInt.of(ink),
         place,
+        pieces,
         amount,
         low,
         Optional.ofNullable(useBy),
         measured.isEmpty() ? Optional.empty() : Optional.of(new BarbLengths(measured)),
-        featherMm == null ? OptionalDouble.empty() : OptionalDouble.of(featherMm),
+        lengthMm == null ? OptionalDouble.empty() : OptionalDouble.of(lengthMm),
         hookSize == null ? OptionalInt.empty() : OptionalInt.of(hookSize),
         note);
   }

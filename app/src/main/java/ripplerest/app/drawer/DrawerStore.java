@@ -49,9 +49,11 @@ public class DrawerStore {
    * What a logged fly took for one part.
    *
    * @param label of the item; empty where nothing fitted, or it is gone for good
-   * @param lacking what was not there
+   * @param pieces whether the amount is of offcuts or prepared pieces
+   * @param lacking what was not there, in the unit of the material
    */
-  public record Use(String part, String material, String label, double amount, double lacking) {}
+  public record Use(
+      String part, String material, String label, boolean pieces, double amount, double lacking) {}
 
   /** Everything, by label. */
   public List<DrawerItem> all() {
@@ -202,7 +204,7 @@ public class DrawerStore {
   /** What a fly took, in the order of its parts. */
   public List<Use> uses(UUID fly) {
     return jdbc.query(
-        "select u.part, u.material, i.label, u.amount, u.lacking from drawer_use u"
+        "select u.part, u.material, i.label, coalesce(i.pieces, false), u.amount, u.lacking from drawer_use u"
             + " left join drawer_item i on i.id = u.item_id where u.fly_id = ? and not u.given_back"
             + " order by u.place",
         (row, n) ->
@@ -210,8 +212,9 @@ public class DrawerStore {
                 row.getString(1),
                 row.getString(2),
                 Optional.ofNullable(row.getString(3)).orElse(""),
-                row.getDouble(4),
-                row.getDouble(5)),
+                row.getBoolean(4),
+                row.getDouble(5),
+                row.getDouble(6)),
         fly);
   }
 }

@@ -41,7 +41,8 @@ class DrawerViews implements Shown<DrawerItem> {
    *
    * @param ink its own colour, {@code #rrggbb}; empty: as its colour's name
    * @param useBy a day; empty where it keeps
-   * @param featherMm 0 where nobody measured it
+   * @param pieces whether it is offcuts or prepared pieces
+   * @param lengthMm of a feather or a piece; 0 where nobody measured it
    * @param hookSize 0 where it is no hook
    */
   record NewItem(
@@ -52,11 +53,12 @@ class DrawerViews implements Shown<DrawerItem> {
       String second,
       String ink,
       String place,
+      boolean pieces,
       double amount,
       double low,
       String useBy,
       List<Double> barbs,
-      double featherMm,
+      double lengthMm,
       int hookSize,
       String note) {
     Item item() {
@@ -69,11 +71,12 @@ class DrawerViews implements Shown<DrawerItem> {
           new Colour(said(colour), marking(said(marking)), said(second)),
           DrawerTable.ink(said(ink)),
           said(place),
+          pieces,
           amount,
           low,
           day,
           measured.isEmpty() ? Optional.empty() : Optional.of(new BarbLengths(measured)),
-          featherMm == 0 ? OptionalDouble.empty() : OptionalDouble.of(featherMm),
+          lengthMm == 0 ? OptionalDouble.empty() : OptionalDouble.of(lengthMm),
           hookSize == 0 ? OptionalInt.empty() : OptionalInt.of(hookSize),
           said(note));
     }
@@ -108,6 +111,7 @@ class DrawerViews implements Shown<DrawerItem> {
       String ink,
       String looks,
       String place,
+      boolean pieces,
       double amount,
       String left,
       double low,
@@ -116,7 +120,7 @@ class DrawerViews implements Shown<DrawerItem> {
       boolean overdue,
       List<Double> barbs,
       List<LengthCount> feathers,
-      double featherMm,
+      double lengthMm,
       int hookSize,
       String note) {}
 
@@ -147,9 +151,20 @@ class DrawerViews implements Shown<DrawerItem> {
   /** How many feathers have barbs from one whole millimetre to the next, about. */
   record LengthCount(int fromMm, double feathers, double spread) {}
 
-  /** Something for a part. */
+  /**
+   * Something for a part.
+   *
+   * @param barbMm how long barbs become with it; 0: as planned
+   * @param turns how many it gives; 0: as planned
+   */
   record OfferView(
-      ItemView item, boolean fits, double colourOff, List<Sentence> against, Sentence does) {}
+      ItemView item,
+      boolean fits,
+      double colourOff,
+      List<Sentence> against,
+      double barbMm,
+      double turns,
+      Sentence does) {}
 
   /** What a part needs, in words, and what there is for it. */
   record OffersView(Sentence wants, List<OfferView> offers) {}
@@ -170,7 +185,7 @@ class DrawerViews implements Shown<DrawerItem> {
     Sentence words =
         match.barbMm().isPresent()
             ? Sentence.of("both have barbs of %s", Quantity.mm(match.barbMm().getAsDouble(), 1))
-            : Sentence.of("the barbs of one are not measured");
+            : Sentence.of(match.wound() ? "the barbs of one are not measured" : "they look alike");
     return new PairView(match.first().item().label(), match.second().item().label(), words);
   }
 
@@ -242,7 +257,7 @@ class DrawerViews implements Shown<DrawerItem> {
   @Override
   public ItemView of(DrawerItem stored) {
     Item i = stored.item();
-    Kept.By by = Kept.of(i.kind(), materials.materials()).by();
+    Kept.By by = i.by(materials.materials());
     return new ItemView(
         stored.id(),
         stored.revision(),
@@ -257,6 +272,7 @@ class DrawerViews implements Shown<DrawerItem> {
         hex(i.ink()),
         hex(i.looks()),
         i.place(),
+        i.pieces(),
         Words.rounded(i.amount(), by.decimals()),
         Picking.words(i.amount(), by),
         i.low(),
@@ -265,7 +281,7 @@ class DrawerViews implements Shown<DrawerItem> {
         i.useBy().filter(day -> day.isBefore(LocalDate.now())).isPresent(),
         i.barbs().map(BarbLengths::measured).orElse(List.of()),
         i.barbs().map(b -> lengths(b, i.amount())).orElse(List.of()),
-        i.featherMm().orElse(0),
+        i.lengthMm().orElse(0),
         i.hookSize().orElse(0),
         i.note());
   }
@@ -299,6 +315,8 @@ class DrawerViews implements Shown<DrawerItem> {
                         o.pick().fits(),
                         Words.rounded(o.pick().colourOff().orElse(0), 0),
                         o.pick().against(),
+                        o.made().barbMm().orElse(0),
+                        o.made().turns().orElse(0),
                         o.does().orElse(Sentence.EMPTY)))
             .toList());
   }

@@ -203,7 +203,7 @@ class LogController {
     return new TakenLine(
         use.part(),
         use.label(),
-        Picking.words(use.amount(), by),
+        Picking.words(use.amount(), use.pieces() ? Kept.By.PIECES : by),
         use.lacking() > 0 ? Picking.words(use.lacking(), by) : "");
   }
 

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import ripplerest.core.dressing.tie.Colour;
 import ripplerest.core.dressing.tie.Shade;
+import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 
@@ -18,11 +19,13 @@ import ripplerest.core.quantity.Require;
  * @param ink its own colour, such as a dye's or a faded spool's, red, green and blue of a byte
  *     each; empty: as its colour's name
  * @param place where it lies, up to 80 characters
- * @param amount how much is left, in the unit of its {@link Kept}; 0 to {@value #MOST}
+ * @param pieces whether it is offcuts or prepared pieces, such as cut wings or stacked bunches:
+ *     counted one by one, and each serves one part
+ * @param amount how much is left, in the unit of {@link #by}; 0 to {@value #MOST}
  * @param low from this amount on it is low
  * @param useBy after this day glue has set and varnish is tough, if it matters
  * @param barbs of its feathers, where a few were measured
- * @param featherMm usable length of its feathers, mm, where measured
+ * @param lengthMm usable length of a feather or a piece, mm, where measured
  * @param hookSize of a hook
  * @param note how it came by its colour, or anything else; up to 400 characters
  */
@@ -32,11 +35,12 @@ public record Item(
     Colour colour,
     OptionalInt ink,
     String place,
+    boolean pieces,
     double amount,
     double low,
     Optional<LocalDate> useBy,
     Optional<BarbLengths> barbs,
-    OptionalDouble featherMm,
+    OptionalDouble lengthMm,
     OptionalInt hookSize,
     String note) {
   /** More than any drawer holds of anything. */
@@ -54,7 +58,7 @@ public record Item(
     Require.inRange("low", low, 0, MOST, "");
     Require.present("useBy", useBy);
     Require.present("barbs", barbs);
-    featherMm.ifPresent(mm -> Require.inRange("featherMm", mm, 5, 500, "mm"));
+    lengthMm.ifPresent(mm -> Require.inRange("lengthMm", mm, 5, 500, "mm"));
     hookSize.ifPresent(size -> Require.inRange("hookSize", size, 1, 32));
     atMost("note", note, 400);
   }
@@ -71,6 +75,11 @@ public record Item(
     return ink.isPresent() ? ink : Shade.of(colour.name());
   }
 
+  /** In what it is counted. */
+  public Kept.By by(Materials materials) {
+    return pieces ? Kept.By.PIECES : Kept.of(kind, materials).by();
+  }
+
   /** Whether there is little enough of it to buy more. */
   public boolean isLow() {
     return amount <= low;
@@ -79,6 +88,7 @@ public record Item(
   /** The same with another amount left. */
   public Item with(double other) {
     return new Item(
-        label, kind, colour, ink, place, other, low, useBy, barbs, featherMm, hookSize, note);
+        label, kind, colour, ink, place, pieces, other, low, useBy, barbs, lengthMm, hookSize,
+        note);
   }
 }

@@ -20,7 +20,7 @@ import ripplerest.core.quantity.Table;
 public record Kept(By by, double pack, double fibres) {
   /** What is counted of a material. */
   public enum By {
-    FEATHERS("feathers", 1, 0),
+    FEATHERS("feathers", 1, 1),
     PATCH("cm²", 0.1, 1),
     SPOOL("m", 0.01, 2),
     DUBBING("mg", 1, 0),

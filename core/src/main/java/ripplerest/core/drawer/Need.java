@@ -48,6 +48,25 @@ public record Need(
     }
   }
 
+  /** Of every strand so much is held, bound down and cut off, mm (common practice, no source). */
+  static final double WASTE_MM = 100;
+
+  /** So much of it the shortest strand is held by, mm (common practice, no source). */
+  private static final double HELD_MM = 20;
+
+  /** How many offcuts or prepared pieces do the same. */
+  public double pieces() {
+    boolean counted = by == Kept.By.FEATHERS || by == Kept.By.PIECES;
+    return counted ? Math.ceil(amount - 1e-9) : 1;
+  }
+
+  /** How long a piece of a strand has to be, mm; empty where it is none. */
+  public OptionalDouble strandMm() {
+    return by == Kept.By.SPOOL
+        ? OptionalDouble.of(1000 * amount - WASTE_MM + HELD_MM)
+        : OptionalDouble.empty();
+  }
+
   /** The same part with another amount. */
   public Need with(double other) {
     return new Need(part, partKind, material, colour, by, other, barbMm, winding, hookSize);

@@ -20,9 +20,6 @@ import ripplerest.core.tying.Amounts;
 
 /** What a sized fly takes out of the drawer, in tying order, the hook first. */
 public final class Needs {
-  /** Of every strand so much is held, bound down and cut off, mm (common practice, no source). */
-  private static final double WASTE_MM = 100;
-
   /** Dubbing that ends beside the fly, as a share of what stays on it (assumption). */
   private static final double WASTED_DUBBING = 0.3;
 
@@ -121,7 +118,11 @@ public final class Needs {
     if (plumes(name)) {
       return value(name, "plumes");
     }
-    return kept.fibres() == 0 ? 1 : Math.max(1, Math.ceil(fibres(part) / kept.fibres()));
+    if (kept.fibres() == 0) {
+      boolean pair = part instanceof Part.UprightWing || part instanceof Part.SpentWing;
+      return pair ? 2 : 1; // a tip a wing
+    }
+    return Math.max(1, Math.ceil(fibres(part) / kept.fibres()));
   }
 
   private boolean plumes(String name) {
@@ -140,7 +141,7 @@ public final class Needs {
   private double metres(String name) {
     double mm =
         sum(name, "length", "mm") + sum(name, "strand long", "mm") + sum(name, "to take", "mm");
-    return (mm + WASTE_MM) / 1000;
+    return (mm + Need.WASTE_MM) / 1000;
   }
 
   private double value(String part, String what) {

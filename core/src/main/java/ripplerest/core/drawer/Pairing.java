@@ -6,8 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import ripplerest.core.dressing.tie.Lab;
 
-/** Which two feathers match each other where a hackle is wound of two. */
+/** Which two feathers match: where a hackle is wound of two, or one pair makes a part. */
 public final class Pairing {
   /** Barbs of two that match differ by no more, a share (common practice, no source). */
   private static final double MATCH = 0.05;
@@ -16,6 +17,9 @@ public final class Pairing {
   private static final int MOST = 8;
 
   private static final double BARBS_OFF = 150;
+
+  /** Feathers of one pair that differ more by CIEDE2000 are seen to (assumption). */
+  private static final double SEEN_APART = 4;
 
   private Pairing() {}
 
@@ -29,6 +33,27 @@ public final class Pairing {
    * @param distance how far both are from what is wished, as of a {@link Pick}
    */
   public record Pair(int first, int second, OptionalDouble barbMm, double distance) {}
+
+  /** Of a part that takes a pair, such as two wings: both also look alike. */
+  public static List<Pair> of(Need pair, List<Item> drawer) {
+    Need one = pair.with(pair.amount() / 2);
+    return of(one, one, drawer).stream()
+        .filter(p -> p.first() <= p.second())
+        .filter(p -> alike(drawer.get(p.first()), drawer.get(p.second())))
+        .toList();
+  }
+
+  /** Whether nobody sees that two differ. */
+  private static boolean alike(Item one, Item other) {
+    if (one.colour().marking() != other.colour().marking()) {
+      return false;
+    }
+    if (one.looks().isEmpty() || other.looks().isEmpty()) {
+      return one.equals(other);
+    }
+    Lab first = Lab.of(one.looks().getAsInt());
+    return first.difference(Lab.of(other.looks().getAsInt())) < SEEN_APART;
+  }
 
   /** All that fit both needs and match, the nearest first. */
   public static List<Pair> of(Need one, Need other, List<Item> drawer) {

@@ -35,7 +35,11 @@ public final class Picking {
   private static final double OTHER_MARKING = 8;
   private static final double NONE_LEFT = 60;
   private static final double A_TURN_SHORT = 10;
+  private static final double TOO_SHORT = 50;
   private static final double BARBS_OFF = 1.5;
+
+  /** So much of what a need takes is enough: nothing is measured closer. */
+  private static final double TOLERANCE = 0.995;
 
   /** Of so much nobody counts parts. */
   private static final double MANY = 10;
@@ -44,11 +48,44 @@ public final class Picking {
 
   /** Everything that serves at all. */
   public static List<Pick> of(Need need, List<Item> drawer) {
+    return of(need, drawer, true);
+  }
+
+  /** Everything that fits, or did while there was some of it. */
+  static List<Pick> suited(Need need, List<Item> drawer) {
+    return of(need, drawer, false).stream().filter(Pick::fits).toList();
+  }
+
+  private static List<Pick> of(Need need, List<Item> drawer, boolean counted) {
     return IntStream.range(0, drawer.size())
         .boxed()
-        .flatMap(i -> of(need, i, drawer.get(i)).stream())
-        .sorted(Comparator.comparingDouble(Pick::distance))
+        .flatMap(i -> of(need, i, drawer.get(i), counted).stream())
+        .sorted(
+            Comparator.comparingDouble(Pick::distance)
+                .thenComparing(p -> !drawer.get(p.place()).pieces())) // offcuts are used up first
         .toList();
+  }
+
+  /** How much of a thing serves a need: of a skin the feathers with barbs of its length. */
+  static double serving(Need need, Item item) {
+    if (need.barbMm().isEmpty() || item.barbs().isEmpty()) {
+      return item.amount();
+    }
+    double wanted = need.barbMm().getAsDouble();
+    double from = (1 - BARBS_FIT) * wanted;
+    return item.barbs().get().between(from, (1 + BARBS_FIT) * wanted, item.amount()).feathers();
+  }
+
+  /** How much of a thing one fly takes for a need, in the unit of the thing. */
+  static double takes(Need need, Item item) {
+    if (item.pieces()) {
+      return need.pieces();
+    }
+    if (need.winding().isPresent() && item.lengthMm().isPresent()) {
+      double flies = Math.floor(item.lengthMm().getAsDouble() / need.winding().get().usedMm());
+      return need.amount() / Math.max(1, flies); // a long feather serves several
+    }
+    return need.amount();
   }
 
   /** The nearest of all that fit. */
@@ -56,7 +93,7 @@ public final class Picking {
     return of(need, drawer).stream().filter(Pick::fits).findFirst();
   }
 
-  private static Optional<Pick> of(Need need, int place, Item item) {
+  private static Optional<Pick> of(Need need, int place, Item item, boolean counted) {
     boolean sameKind = item.kind().equals(need.material());
     if (!sameKind && !Serves.as(need.partKind(), item.kind())
         || !need.hookSize().equals(item.hookSize())) {
@@ -79,7 +116,7 @@ public final class Picking {
       against.add(Sentence.of("its marking is another: %s", Words.of(marking)));
     }
     distance += feather(need, item, sameKind, against);
-    if (sameKind && item.amount() < need.amount() - need.by().least() / 2) {
+    if (counted && sameKind && item.amount() < TOLERANCE * takes(need, item)) {
       distance += NONE_LEFT;
       against.add(tooLittle(need, item));
     }
@@ -106,9 +143,7 @@ public final class Picking {
     if (need.barbMm().isPresent() && item.barbs().isPresent()) {
       double wanted = need.barbMm().getAsDouble();
       BarbLengths barbs = item.barbs().get();
-      BarbLengths.Count fitting =
-          barbs.between((1 - BARBS_FIT) * wanted, (1 + BARBS_FIT) * wanted, item.amount());
-      if (fitting.feathers() < need.amount() / 2) {
+      if (serving(need, item) < need.amount() / 2) {
         double nearest = barbs.nearest(wanted);
         distance += BARBS_OFF * 100 * Math.abs(nearest / wanted - 1);
         against.add(
@@ -117,14 +152,21 @@ public final class Picking {
                 nearest > wanted ? "longer" : "shorter", Quantity.mm(nearest, 1)));
       }
     }
-    if (need.winding().isPresent() && item.featherMm().isPresent()) {
+    if (need.winding().isPresent() && item.lengthMm().isPresent()) {
       Need.Winding winding = need.winding().get();
-      double turns = winding.turnsOf(item.featherMm().getAsDouble());
+      double turns = winding.turnsOf(item.lengthMm().getAsDouble());
       if (turns < winding.turns()) {
         distance += A_TURN_SHORT * (winding.turns() - turns);
         against.add(
             Sentence.of(
                 turns == 0 ? "too short for a turn" : "too short after %s turns", halves(turns)));
+      }
+    }
+    if (item.pieces() && need.strandMm().isPresent() && item.lengthMm().isPresent()) {
+      double wanted = need.strandMm().getAsDouble();
+      if (item.lengthMm().getAsDouble() < wanted) {
+        distance += TOO_SHORT;
+        against.add(Sentence.of("too short: %s are needed", Quantity.mm(wanted, 0)));
       }
     }
     return distance;
@@ -138,7 +180,8 @@ public final class Picking {
     if (item.amount() <= 0) {
       return Sentence.of("none is left");
     }
-    return Sentence.of("only %s left", words(item.amount(), need.by()));
+    return Sentence.of(
+        "only %s left", words(item.amount(), item.pieces() ? Kept.By.PIECES : need.by()));
   }
 
   /** An amount with its unit, in no more digits than it deserves. */

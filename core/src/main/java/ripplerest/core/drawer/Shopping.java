@@ -59,7 +59,7 @@ public final class Shopping {
         lacking.entrySet().stream().map(e -> line(e.getKey(), e.getValue(), materials));
     Stream<Line> low =
         drawer.stream()
-            .filter(Item::isLow)
+            .filter(i -> i.isLow() && !i.pieces())
             .filter(i -> !lacking.containsKey(new Alike(i.kind(), i.colour(), i.hookSize())))
             .map(i -> low(i, materials));
     return Stream.concat(planned, low).toList();
@@ -71,7 +71,7 @@ public final class Shopping {
     List<Need> lacking = new ArrayList<>();
     for (Planned planned : plan) {
       for (Need need : planned.needs()) {
-        double missing = take(need.with(need.amount() * planned.flies()), drawer, left);
+        double missing = need.amount() * untied(need, planned.flies(), drawer, left);
         if (missing > need.by().least() / 2) {
           lacking.add(need.with(missing));
         }
@@ -80,16 +80,21 @@ public final class Shopping {
     return lacking;
   }
 
-  /** Takes a need from what is left, nearest items first; returns what is missing. */
-  private static double take(Need need, List<Item> drawer, double[] left) {
-    double missing = need.amount();
-    List<Pick> picks = Picking.of(need.with(0), drawer).stream().filter(Pick::fits).toList();
-    for (Pick pick : picks) {
-      double taken = Math.min(missing, left[pick.place()]);
-      left[pick.place()] -= taken;
-      missing -= taken;
+  /**
+   * Takes a need of so many flies from what is left, nearest items first; returns for how many
+   * flies nothing is left.
+   */
+  private static double untied(Need need, double flies, List<Item> drawer, double[] left) {
+    double untied = flies;
+    for (Pick pick : Picking.suited(need, drawer)) {
+      Item item = drawer.get(pick.place());
+      double takes = Picking.takes(need, item);
+      double serves = Math.min(left[pick.place()], Picking.serving(need, item));
+      double tied = Math.min(untied, serves / takes);
+      left[pick.place()] -= tied * takes;
+      untied -= tied;
     }
-    return missing;
+    return untied;
   }
 
   private static Line line(Alike alike, List<Need> needs, Materials materials) {

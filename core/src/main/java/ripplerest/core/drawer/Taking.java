@@ -17,15 +17,10 @@ public record Taking(List<Line> lines) {
    * What one need was given.
    *
    * @param place of the item in the drawer's list; empty where nothing fits
-   * @param amount that was taken
+   * @param amount that was taken, in the unit of the item
+   * @param lacking what was not there, in the unit of the need
    */
-  public record Line(Need need, OptionalInt place, double amount) {
-    /** What was not there. */
-    public double lacking() {
-      double lacking = need.amount() - amount;
-      return lacking < need.by().least() / 2 ? 0 : lacking;
-    }
-  }
+  public record Line(Need need, OptionalInt place, double amount, double lacking) {}
 
   /** Out of a drawer as it is now. */
   public static Taking of(List<Need> needs, List<Item> drawer) {
@@ -35,13 +30,17 @@ public record Taking(List<Line> lines) {
       Optional<Pick> pick =
           Picking.best(need, left).or(() -> Picking.best(need.with(need.by().least()), left));
       if (pick.isEmpty()) {
-        lines.add(new Line(need, OptionalInt.empty(), 0));
+        lines.add(new Line(need, OptionalInt.empty(), 0, need.amount()));
         continue;
       }
       int place = pick.get().place();
       Item item = left.get(place);
-      double amount = Math.min(need.amount(), item.amount());
-      lines.add(new Line(need, OptionalInt.of(place), amount));
+      double takes = Picking.takes(need, item);
+      double amount = Math.min(takes, item.amount());
+      double lacking = need.amount() * (1 - amount / takes);
+      lines.add(
+          new Line(
+              need, OptionalInt.of(place), amount, lacking < need.by().least() / 2 ? 0 : lacking));
       left.set(place, item.with(item.amount() - amount));
     }
     return new Taking(List.copyOf(lines));

@@ -21,6 +21,12 @@ record Figure(List<Shape> shapes) {
   /** Strands by which a soft bundle is seen, on both sides of its middle. */
   private static final int STRANDS = 3;
 
+  /** Bars of a barred fibre, how far out its dark root reaches, and where its tip begins. */
+  private static final int BARS = 4;
+
+  private static final double STEM = 0.35;
+  private static final double TIP = 0.75;
+
   private static final String HOOK = "hook";
 
   /**
@@ -37,8 +43,11 @@ record Figure(List<Shape> shapes) {
 
   static Figure of(Outline fly, Inks inks) {
     List<Shape> all = new ArrayList<>();
+    int fibre = 0;
     for (Outline.Thin f : fly.fibres()) {
-      all.add(line(f.part(), f.line(), Math.max(FIBRE_MM, 1.4 * f.radiusMm()), inks.of(f.part())));
+      List<Point2D> line = f.line().stream().map(Figure::flat).toList();
+      double wide = Math.max(FIBRE_MM, 1.4 * f.radiusMm());
+      all.addAll(marked(f.part(), line, wide, inks.of(f.part()), fibre++));
     }
     all.add(line(HOOK, fly.wire(), fly.wireMm(), Inks.HOOK));
     all.add(line(HOOK, fly.eye(), fly.wireMm(), Inks.HOOK));
@@ -46,11 +55,11 @@ record Figure(List<Shape> shapes) {
       if (m.soft()) {
         all.addAll(strands(m, inks.of(m.part())));
       } else {
-        all.add(new Shape(m.part(), round(m, 1), 0, inks.of(m.part())));
+        all.add(new Shape(m.part(), round(m, 1), 0, inks.of(m.part()).ink()));
       }
     }
     for (Outline.Wound s : fly.strands()) {
-      all.add(line(s.part(), s.axis(), s.thickMm(), inks.of(s.part())));
+      all.add(line(s.part(), s.axis(), s.thickMm(), inks.of(s.part()).ink()));
     }
     return new Figure(List.copyOf(all));
   }
@@ -90,12 +99,53 @@ record Figure(List<Shape> shapes) {
     return new Shape(part, points.stream().map(Figure::flat).toList(), widthMm, ink);
   }
 
-  private static List<Shape> strands(Outline.Thick m, Color ink) {
+  /** A fibre with its markings over it, as a line each. */
+  private static List<Shape> marked(
+      String part, List<Point2D> line, double wideMm, Inks.Look look, int number) {
+    List<Shape> all = new ArrayList<>();
+    Color ink = number % 2 == 1 ? look.mixed().orElse(look.ink()) : look.ink();
+    all.add(new Shape(part, line, wideMm, ink));
+    look.bars()
+        .ifPresent(
+            dark -> {
+              for (int k = 0; k < BARS; k++) {
+                all.add(
+                    new Shape(
+                        part, stretch(line, (k + 0.4) / BARS, (k + 0.7) / BARS), wideMm, dark));
+              }
+            });
+    look.stem().ifPresent(dark -> all.add(new Shape(part, stretch(line, 0, STEM), wideMm, dark)));
+    look.tip().ifPresent(tip -> all.add(new Shape(part, stretch(line, TIP, 1), wideMm, tip)));
+    return all;
+  }
+
+  /** Part of a line, from and to shares of its points. */
+  private static List<Point2D> stretch(List<Point2D> line, double from, double to) {
+    List<Point2D> all = new ArrayList<>();
+    int last = line.size() - 1;
+    all.add(at(line, from * last));
+    for (int i = (int) Math.floor(from * last) + 1; i < to * last; i++) {
+      all.add(line.get(i));
+    }
+    all.add(at(line, to * last));
+    return all;
+  }
+
+  private static Point2D at(List<Point2D> line, double place) {
+    int i = Math.min(line.size() - 2, (int) Math.floor(place));
+    Point2D a = line.get(i);
+    Point2D b = line.get(i + 1);
+    double t = place - i;
+    return new Point2D.Double(
+        a.getX() + t * (b.getX() - a.getX()), a.getY() + t * (b.getY() - a.getY()));
+  }
+
+  private static List<Shape> strands(Outline.Thick m, Inks.Look look) {
     List<Shape> all = new ArrayList<>();
     int n = m.axis().size();
     for (int k = -STRANDS; k <= STRANDS; k++) {
       List<Point2D> round = round(m, (double) k / STRANDS);
-      all.add(new Shape(m.part(), round.subList(0, n), 2 * FIBRE_MM, ink));
+      all.addAll(marked(m.part(), round.subList(0, n), 2 * FIBRE_MM, look, k + STRANDS));
     }
     return all;
   }

@@ -4,6 +4,7 @@ import java.awt.Color;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import ripplerest.core.dressing.Part;
@@ -11,29 +12,85 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.dressing.tie.Tint;
 import ripplerest.core.quantity.Table;
 
-/** In which ink each part of a fly is printed: by the words of its colour, or by its material. */
+/** In which inks each part of a fly is printed: by the words of its colour, or by its material. */
 final class Inks {
   static final Color HOOK = Color.decode("#2a3038");
 
-  private static final Color OTHER = Color.decode("#7d7360");
+  private static final Color DARK = Color.decode("#2a2622");
+  private static final Color PALE = Color.decode("#e6dfd0");
 
-  private static final Map<String, Color> MATERIALS =
+  /**
+   * What a part is printed in.
+   *
+   * @param ink of all of it
+   * @param mixed every other fibre's
+   * @param bars across a fibre
+   * @param stem along the stem of a feather
+   * @param tip of each fibre
+   */
+  record Look(
+      Color ink,
+      Optional<Color> mixed,
+      Optional<Color> bars,
+      Optional<Color> stem,
+      Optional<Color> tip) {
+    static Look plain(Color ink) {
+      return new Look(ink, NONE, NONE, NONE, NONE);
+    }
+
+    private Look tinted(Tint tint) {
+      Color base = tint.ink().isPresent() ? new Color(tint.ink().getAsInt()) : ink;
+      Color dark = colour(tint.second()).orElse(DARK);
+      return switch (tint.marking()) {
+        case PLAIN -> new Look(base, NONE, bars, stem, tip);
+        case BARRED, MOTTLED, SPECKLED -> new Look(base, NONE, Optional.of(dark), stem, tip);
+        case DARK_CENTRE -> new Look(base, NONE, bars, Optional.of(dark), tip);
+        case TIPPED -> {
+          Color pale = colour(tint.second()).orElse(PALE);
+          yield new Look(base, NONE, bars, stem, Optional.of(pale));
+        }
+        case MIXED -> new Look(base, colour(tint.second()), bars, stem, tip);
+      };
+    }
+  }
+
+  private static final Optional<Color> NONE = Optional.empty();
+  private static final Look OTHER = Look.plain(Color.decode("#7d7360"));
+
+  private static final Map<String, Look> MATERIALS =
       Table.rows(Inks.class, "inks.csv").stream()
-          .collect(Collectors.toMap(r -> r.get("material"), r -> Color.decode(r.get("ink"))));
+          .collect(
+              Collectors.toMap(
+                  r -> r.get("material"),
+                  r ->
+                      new Look(
+                          Color.decode(r.get("ink")),
+                          NONE,
+                          colour(r.get("bars")),
+                          NONE,
+                          colour(r.get("tip")))));
 
-  private final Map<String, Color> byPart = new HashMap<>();
+  private final Map<String, Look> byPart = new HashMap<>();
 
   Inks(Pattern pattern) {
     List<String> names = pattern.names();
     for (int i = 0; i < names.size(); i++) {
       Part part = pattern.parts().get(i);
-      Color material = MATERIALS.getOrDefault(part.material(), OTHER);
-      OptionalInt ink = Tint.of(part.tie()).map(Tint::ink).orElse(OptionalInt.empty());
-      byPart.put(names.get(i), new Color(ink.orElse(material.getRGB())));
+      Look material = MATERIALS.getOrDefault(part.material(), OTHER);
+      byPart.put(names.get(i), Tint.of(part.tie()).map(material::tinted).orElse(material));
     }
   }
 
-  Color of(String part) {
-    return byPart.getOrDefault(part, part.equals("thread") ? Color.DARK_GRAY : OTHER);
+  Look of(String part) {
+    Look other = part.equals("thread") ? Look.plain(Color.DARK_GRAY) : OTHER;
+    return byPart.getOrDefault(part, other);
+  }
+
+  private static Optional<Color> colour(String code) {
+    return code.isBlank() ? NONE : Optional.of(Color.decode(code));
+  }
+
+  private static Optional<Color> colour(OptionalInt ink) {
+    return ink.isPresent() ? Optional.of(new Color(ink.getAsInt())) : NONE;
   }
 }

@@ -40,7 +40,7 @@ public final class DrawerTable {
           "low",
           "use-by",
           "barbs-mm",
-          "feather-mm",
+          "length-mm",
           "hook-size",
           "note");
 
@@ -61,7 +61,7 @@ public final class DrawerTable {
             i.ink().isPresent() ? Shade.hex(i.ink().getAsInt()) : "",
             Spreadsheet.harmless(i.place()),
             i.amount(),
-            Kept.of(i.kind(), materials).by().unit(),
+            i.by(materials).unit(),
             i.low(),
             i.useBy().map(LocalDate::toString).orElse(""),
             i.barbs()
@@ -69,7 +69,7 @@ public final class DrawerTable {
                     b ->
                         b.measured().stream().map(String::valueOf).collect(Collectors.joining(" ")))
                 .orElse(""),
-            i.featherMm().isPresent() ? i.featherMm().getAsDouble() : "",
+            i.lengthMm().isPresent() ? i.lengthMm().getAsDouble() : "",
             i.hookSize().isPresent() ? i.hookSize().getAsInt() : "",
             Spreadsheet.harmless(i.note()));
       }
@@ -97,10 +97,15 @@ public final class DrawerTable {
         throw new OutOfRangeException(
             "kind", "\"" + kind + "\"", "a material of the table", "Write its name there.");
       }
-      String unit = Kept.of(kind, materials).by().unit();
-      if (!r.get("unit").equals(unit)) {
+      Kept.By by = Kept.of(kind, materials).by();
+      String unit = r.get("unit");
+      boolean pieces = unit.equals(Kept.By.PIECES.unit());
+      if (!pieces && !unit.equals(by.unit())) {
         throw new OutOfRangeException(
-            "unit", "\"" + r.get("unit") + "\"", unit, "Give the amount in this unit.");
+            "unit",
+            "\"" + unit + "\"",
+            by.unit() + ", or pieces of offcuts and prepared parts",
+            "Give the amount in this unit.");
       }
       Colour.Marking marking = Colour.Marking.named(r.get("marking"));
       return new Item(
@@ -112,13 +117,14 @@ public final class DrawerTable {
               Spreadsheet.plain(r.get("second-colour"))),
           ink(r.get("ink")),
           Spreadsheet.plain(r.get("place")),
+          pieces && by != Kept.By.PIECES,
           Table.number(r, "amount"),
           Table.number(r, "low"),
           day(r.get("use-by")),
           barbs(r),
-          r.get("feather-mm").isBlank()
+          r.get("length-mm").isBlank()
               ? OptionalDouble.empty()
-              : OptionalDouble.of(Table.number(r, "feather-mm")),
+              : OptionalDouble.of(Table.number(r, "length-mm")),
           r.get("hook-size").isBlank()
               ? OptionalInt.empty()
               : OptionalInt.of((int) Math.rint(Table.number(r, "hook-size"))),
