@@ -197,18 +197,6 @@ export const tellDifferences = (
   signal?: AbortSignal,
 ) => call<Differences>('/api/differences', { ...send('POST', { before, now }), signal })
 
-const unwatched = () => undefined
-
-/** The film from above and below; nothing where the fly sinks. */
-export const mapSurface = (document: PatternDocument, signal: AbortSignal) =>
-  patiently(() => answer(document, 'SURFACE', unwatched, signal)).then((a) => a.film?.surface)
-
-/** Pictures of the way from touchdown to rest. */
-export const watchSettling = (document: PatternDocument, signal: AbortSignal) =>
-  patiently(() => answer(document, 'SETTLING', unwatched, signal)).then(
-    (a) => a.settling?.pictures ?? [],
-  )
-
 /** Dressings side by side. */
 export const compare = async (
   documents: PatternDocument[],
@@ -219,7 +207,7 @@ export const compare = async (
 
 /** The same fly tied the other way, for all that practitioners do either way. */
 export const listDisagreements = (document: PatternDocument, signal: AbortSignal) =>
-  patiently(() => answer(document, 'DISAGREEMENTS', unwatched, signal)).then(
+  patiently(() => answer(document, 'DISAGREEMENTS', () => undefined, signal)).then(
     (a) => (a.disagreements?.ways ?? []) as Disagreement[],
   )
 
@@ -252,6 +240,7 @@ export type Question =
   | 'FOOTPRINT'
   | 'GOAL'
   | 'SURFACE'
+  | 'SCENE'
   | 'SETTLING'
   | 'DISAGREEMENTS'
 

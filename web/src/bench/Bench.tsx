@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
-import { mapSurface } from '../api/client'
+import { mapSurface } from '../api/scene'
 import type {
   Estimate,
   Handle,
@@ -13,7 +13,6 @@ import type {
 import { pxPerMm } from '../parts/calibration'
 import { movedTo } from '../parts/handle'
 import { openReadings, wantedBy } from '../parts/readings'
-import { savePicture } from '../parts/picture'
 import { measureBy, say, unit } from '../parts/units'
 import { whatWentWrong } from '../parts/words'
 import type { Dragged } from '../scene/drag'
@@ -33,6 +32,7 @@ import { Cautions, Readings } from '../readings/Readings'
 import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
 import { TypeValue } from './TypeValue'
+import { Verdict } from './Verdict'
 import { Tray } from '../tray/Tray'
 import { UnitChoice } from '../shell/UnitChoice'
 import { useAnswers } from '../readings/useAnswers'
@@ -43,11 +43,12 @@ import type { Pulled } from './useGiveUp'
 import { useKeys } from '../shell/useKeys'
 import { usePlace, useRest } from './usePlace'
 import { bare, usePose } from './usePose'
-import { stillness, useSettling } from '../drawing/useSettling'
+import { useSettling } from '../drawing/useSettling'
 import { useStore } from '../ui/store'
 import { nameOfPart, withWords } from '../parts/document'
 
-// Windows are loaded when they are opened.
+// Windows are loaded when they are opened, and three dimensions when they are asked for.
+const Free = lazy(() => import('../picture/Free').then((m) => ({ default: m.Free })))
 const ConflictDialog = lazy(() =>
   import('./ConflictDialog').then((m) => ({ default: m.ConflictDialog })),
 )
@@ -88,6 +89,7 @@ export function Bench(props: Props) {
     setShownWith(others)
     if (to !== camera) put({ view: to === 'side' ? '' : to })
   }
+  const free = camera === 'free'
   const [fish, setFish] = useState({ deepMm: 60, behindMm: 72 })
   useStore(unit)
   const own = useMemo(() => bare(document), [document])
@@ -113,7 +115,7 @@ export function Bench(props: Props) {
   const surface = useQuery({
     queryKey: ['surface', key],
     queryFn: ({ signal }) => mapSurface(fly, signal),
-    enabled: !seesLine(looks.camera),
+    enabled: camera !== 'free' && !seesLine(camera),
     staleTime: Infinity,
     placeholderData: (before) => before,
   })
@@ -170,9 +172,10 @@ export function Bench(props: Props) {
   })
   useKeys(window_ ? [] : commands) // a window that is still being loaded has the keys already
   const trueScale = looks.trueSize && pxPerMm.get() > 0 ? pxPerMm.get() : undefined
-  const outline = settling.outline ?? laden?.outline ?? other?.outline ?? estimate?.outline
+  const outline = settling.moment?.outline ?? laden?.outline ?? other?.outline ?? estimate?.outline
   const materials = useMemo(() => materialsOf(document), [document])
-  const aside = Boolean(other || laden || settling.outline)
+  const shownRest = other ? rest : '0'
+  const aside = Boolean(other || laden || settling.moment)
   return (
     <main id="main" tabIndex={-1} className="flex flex-1 flex-col">
       <Heading
@@ -216,12 +219,24 @@ export function Bench(props: Props) {
               if (next.trueSize && pxPerMm.get() === 0) setWindow('calibrate')
             }}
             playing={settling.playing}
-            onPlay={stillness() ? undefined : settling.play}
+            onPlay={settling.play}
             onHand={hand.act}
-            onSave={() => savePicture(document.pattern.name)}
+            onSave={() => setWindow('picture')}
           />
           <div className="relative min-h-[392px] flex-1 print:min-h-[120mm]">
-            {estimate && (
+            {estimate && free && (
+              <Suspense>
+                <Free
+                  fly={fly}
+                  id={key}
+                  rest={shownRest}
+                  moment={settling.moment}
+                  materials={materials}
+                  verdict={verdictOf(estimate)}
+                />
+              </Suspense>
+            )}
+            {estimate && camera !== 'free' && (
               <FlyDrawing
                 estimate={estimate}
                 rest={laden ? undefined : (other ?? estimate.rest)}
@@ -229,7 +244,7 @@ export function Bench(props: Props) {
                 band={other ? undefined : full?.band}
                 before={aside ? undefined : before}
                 since={aside ? undefined : since}
-                camera={looks.camera}
+                camera={camera}
                 hand={hand}
                 surface={surface.data}
                 fish={fish}
@@ -333,6 +348,10 @@ export function Bench(props: Props) {
         which={window_}
         document={document}
         commands={commands}
+        pictured={
+          estimate &&
+          outline && { rest: shownRest, outline, materials, style, verdict: verdictOf(estimate) }
+        }
         onGoal={(next) => {
           setWindow(undefined)
           commit(next)
@@ -357,18 +376,6 @@ export function Bench(props: Props) {
         </Suspense>
       )}
     </main>
-  )
-}
-
-/** How it sits, large; what else it might do, small. */
-function Verdict({ words }: { words: string }) {
-  const end = words.indexOf('. ')
-  const first = end < 0 ? words : words.slice(0, end + 1)
-  return (
-    <>
-      <span className="font-serif text-2xl max-sm:text-xl">{first}</span>{' '}
-      <span>{words.slice(first.length)}</span>
-    </>
   )
 }
 

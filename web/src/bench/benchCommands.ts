@@ -1,13 +1,13 @@
 import type { PatternDocument } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
-import { printPicture, savePicture } from '../parts/picture'
+import { printPicture } from '../parts/picture'
 import { UNITS, type Unit, unit } from '../parts/units'
 import type { Command } from '../shell/Commands'
 import type { Looks } from '../drawing/DrawingBar'
 import { nameOfPart } from '../parts/document'
 
 /** Windows that open over the bench. */
-export type Opened = 'goals' | 'commands' | 'keys' | 'calibrate' | 'notes'
+export type Opened = 'goals' | 'commands' | 'keys' | 'calibrate' | 'notes' | 'picture'
 
 type Doing = {
   id: string
@@ -37,6 +37,7 @@ export function benchCommands(b: Doing): Command[] {
     { name: 'see it head-on', keys: 'h', run: camera('head-on') },
     { name: 'see it from above', keys: 'u', run: camera('above') },
     { name: 'see it from below', keys: 'b', run: camera('below') },
+    { name: 'turn it in three dimensions', keys: 'd', run: camera('free') },
     { name: 'watch it settle', keys: 'p', run: b.play },
     {
       name: 'millimetre grid on or off',
@@ -71,7 +72,7 @@ export function benchCommands(b: Doing): Command[] {
     { name: 'about this application', run: () => b.go('/about') },
     { name: 'print', run: () => window.print() },
     { name: 'print the fly alone', run: () => printPicture(b.document.pattern.name) },
-    { name: 'save its picture (SVG)', run: () => savePicture(b.document.pattern.name) },
+    { name: 'save its picture', run: () => b.open('picture') },
     { name: 'change the hook', run: () => b.choose('hook') },
     { name: 'change the water', run: () => b.choose('water') },
     ...parts.map((_, i) => ({

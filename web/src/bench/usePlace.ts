@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef } from 'react'
-import type { Camera } from '../scene/projection'
+import type { Sight } from '../drawing/DrawingBar'
 import { useAddress } from '../shell/useAddress'
 
-const CAMERAS: readonly string[] = ['side', 'head-on', 'above', 'below']
+const CAMERAS: readonly string[] = ['side', 'head-on', 'above', 'below', 'free']
 
 /** Camera, part and rest that are looked at, kept in the address. */
 export function usePlace() {
@@ -19,7 +19,7 @@ export function usePlace() {
     [change],
   )
   return {
-    camera: (CAMERAS.includes(view) ? view : 'side') as Camera,
+    camera: (CAMERAS.includes(view) ? view : 'side') as Sight,
     chosen: query.get('part') ?? '',
     rest: query.get('rest') ?? '0',
     put,

@@ -3,13 +3,17 @@ import { ToggleGroup } from 'radix-ui'
 import type { Camera } from '../scene/projection'
 import { IconButton } from '../ui/IconButton'
 
-export type Looks = { camera: Camera; grid: boolean; trueSize: boolean; told: boolean }
+/** From where a fly is looked at: as one of four cameras has it, or turned by hand. */
+export type Sight = Camera | 'free'
 
-const CAMERAS: [Camera, string][] = [
+export type Looks = { camera: Sight; grid: boolean; trueSize: boolean; told: boolean }
+
+const CAMERAS: [Sight, string][] = [
   ['side', 'side'],
   ['head-on', 'head-on'],
   ['above', 'above'],
   ['below', 'below'],
+  ['free', 'turn it'],
 ]
 
 type Props = {
@@ -34,7 +38,7 @@ export function DrawingBar({ looks, onLooks, playing, onPlay, onHand, onSave }: 
         type="single"
         aria-label="Seen from"
         value={looks.camera}
-        onValueChange={(camera: Camera | '') => camera && onLooks({ ...looks, camera })}
+        onValueChange={(camera: Sight | '') => camera && onLooks({ ...looks, camera })}
         className="flex"
       >
         {CAMERAS.map(([id, words]) => (
@@ -47,6 +51,27 @@ export function DrawingBar({ looks, onLooks, playing, onPlay, onHand, onSave }: 
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
+      {looks.camera !== 'free' && <FlatTools looks={looks} onLooks={onLooks} onHand={onHand} />}
+      <IconButton
+        label="Save the picture"
+        onClick={onSave}
+        icon={<Image size={16} aria-hidden />}
+      />
+      {onPlay && (
+        <IconButton
+          label={playing ? 'Stop' : 'Watch it settle'}
+          onClick={onPlay}
+          icon={playing ? <Square size={16} aria-hidden /> : <Play size={16} aria-hidden />}
+        />
+      )}
+    </div>
+  )
+}
+
+/** What only a drawing has. */
+function FlatTools({ looks, onLooks, onHand }: Pick<Props, 'looks' | 'onLooks' | 'onHand'>) {
+  return (
+    <>
       <IconButton
         label="Smaller"
         onClick={() => onHand('smaller')}
@@ -80,18 +105,6 @@ export function DrawingBar({ looks, onLooks, playing, onPlay, onHand, onSave }: 
         onClick={() => onLooks({ ...looks, trueSize: !looks.trueSize })}
         icon={<Ruler size={16} aria-hidden />}
       />
-      <IconButton
-        label="Save the picture"
-        onClick={onSave}
-        icon={<Image size={16} aria-hidden />}
-      />
-      {onPlay && (
-        <IconButton
-          label={playing ? 'Stop' : 'Watch it settle'}
-          onClick={onPlay}
-          icon={playing ? <Square size={16} aria-hidden /> : <Play size={16} aria-hidden />}
-        />
-      )}
-    </div>
+    </>
   )
 }

@@ -230,7 +230,8 @@ function fitted(view: View, scale: number, width: number, height: number): View 
   return handled(view, { zoom: scale / view.scale, x: 0, y: 0 }, width, height)
 }
 
-function Paints() {
+/** The paints of water and fly; every picture of both needs them. */
+export function Paints() {
   return (
     <defs>
       <linearGradient id="deep" x1="0" x2="0" y1="0" y2="1">

@@ -3,15 +3,17 @@ import { ToggleGroup } from 'radix-ui'
 type Props<T extends string> = {
   label: string
   value: T
+  /** What it says is plain from what stands round it: its label is only spoken. */
+  hidden?: boolean
   options: readonly (readonly [T, string])[]
   onChange: (value: T) => void
 }
 
 /** One of a few words, all of them in sight. */
-export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
+export function Choice<T extends string>({ label, value, hidden, options, onChange }: Props<T>) {
   return (
     <div className="flex items-center justify-between gap-2">
-      <span className="text-soft">{label}</span>
+      {!hidden && <span className="text-soft">{label}</span>}
       <ToggleGroup.Root
         type="single"
         value={value}

@@ -103,8 +103,15 @@ class DesignApiTest {
     JsonNode surface = answer("/api/answers?ask=SURFACE", fly).at("/film/surface");
     assertThat(surface.get("heightMm").size()).isEqualTo(surface.at("/heightMm/0").size());
     assertThat(surface.get("windowPerDepth").asDouble()).isCloseTo(1.134, within(1e-3));
-    JsonNode way = answer("/api/answers?ask=SETTLING", fly).at("/settling/pictures");
-    assertThat(way.size()).isBetween(10, 26);
+    JsonNode way = answer("/api/answers?ask=SETTLING", fly).get("settling");
+    assertThat(way.get("pictures").size()).isBetween(10, 26);
+    assertThat(way.get("films").size()).isEqualTo(way.get("pictures").size());
+    JsonNode scene = answer("/api/answers?ask=SCENE", fly).get("scene");
+    assertThat(scene.at("/film/cellMm").asDouble()).isEqualTo(0.1);
+    assertThat(scene.at("/film/heightUm").size() % scene.at("/film/columns").asInt()).isZero();
+    assertThat(scene.at("/fly/fibres").size()).isEqualTo(scene.at("/inVise/fibres").size());
+    assertThat(answer("/api/answers?ask=SCENE&rest=1", fly).toString()).contains("\"scene\"");
+    assertThat(app.send("POST", "/api/answers?ask=SCENE&rest=99", fly).status()).isEqualTo(422);
   }
 
   @Test

@@ -157,7 +157,7 @@ final class EstimateCommand implements Callable<Integer> {
     Optional<Natural> natural =
         Optional.ofNullable(bodyMm)
             .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
-    Details with = new Details(casts, seed, part, reserve, natural, goal(), List.of());
+    Details with = new Details(casts, seed, part, reserve, natural, goal(), 0, List.of());
     Work told =
         new Work() {
           @Override

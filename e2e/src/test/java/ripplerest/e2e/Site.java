@@ -83,6 +83,9 @@ final class Site {
                     .setArgs(
                         List.of(
                             "--no-sandbox",
+                            "--use-gl=angle",
+                            "--use-angle=swiftshader", // no graphics card is needed
+                            "--enable-unsafe-swiftshader",
                             "--disable-background-networking",
                             "--disable-component-update",
                             "--disable-sync",

@@ -70,6 +70,7 @@ class AnswerController {
       @RequestParam(defaultValue = "ADULT") Natural.Stage stage,
       @RequestParam(required = false) Goal.Wanted goal,
       @RequestParam(required = false) Double amount,
+      @RequestParam(defaultValue = "0") int rest,
       HttpServletRequest request)
       throws IOException {
     Optional<Natural> natural =
@@ -77,7 +78,7 @@ class AnswerController {
             .map(mm -> new Natural(order, stage, Natural.Sex.UNKNOWN, mm, 0));
     PreparedFly fly = preparation.prepared(preparation.read(request.getInputStream()));
     List<HookSpec> own = ownHooks.all().stream().map(OwnHook::spec).toList();
-    Details with = new Details(casts, seed, part, reserve, natural, goal(goal, amount), own);
+    Details with = new Details(casts, seed, part, reserve, natural, goal(goal, amount), rest, own);
     ask.check(with, fly.sized()); // what cannot be asked is refused before anything is sent
     String key = keys.of(ask + "\n" + with, List.of(fly));
     return answering.stream(key, (work, early) -> ask.answer(with, fly, work, early));

@@ -36,6 +36,8 @@ class ApiDescription {
           "LeanView",
           "CarryView",
           "FilmView",
+          "SceneView",
+          "ReliefView",
           "SettlingView",
           "SurfaceView",
           "DisagreementsView",

@@ -23,7 +23,7 @@ public final class Settling {
    * @param frames most pictures, 2 or more
    * @return first as it touches, last where it stays; or down to where it was lost
    */
-  public static List<Outline> of(PreparedFly fly, int frames, Work work) {
+  public static List<Scene> of(PreparedFly fly, int frames, Work work) {
     List<Step> way = new ArrayList<>();
     double shank = fly.sized().hook().shankMm();
     fly.finder()
@@ -34,7 +34,9 @@ public final class Settling {
               work.throwIfCancelled();
               way.add(step(way, solved.get(), shank));
             });
-    return spaced(way, frames).stream().map(s -> Outliner.of(fly.sized(), s.solved())).toList();
+    return spaced(way, frames).stream()
+        .map(s -> Scene.of(fly.sized(), s.solved(), Relief.COARSE_MM))
+        .toList();
   }
 
   private static Step step(List<Step> way, FilmSolution solved, double shankMm) {

@@ -16,6 +16,7 @@ import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.WhatIfs;
 import ripplerest.core.outline.Outline;
+import ripplerest.core.outline.Scene;
 import ripplerest.core.outline.Surface;
 import ripplerest.core.rest.Casts;
 import ripplerest.core.rest.LandingShares;
@@ -53,7 +54,10 @@ public sealed interface Answer {
   /** Empty where the fly does not rest. */
   record Film(Optional<Surface> surface) implements Answer {}
 
-  record Settles(List<Outline> pictures) implements Answer {}
+  record Settles(List<Scene> pictures) implements Answer {}
+
+  /** A fly on the water, and the same in the vise. */
+  record Seen(Scene scene, Outline inVise) implements Answer {}
 
   record EitherWay(List<Disagreement> ways, Conditions conditions) implements Answer {}
 

@@ -16,6 +16,7 @@ import ripplerest.core.hook.Natural;
  * @param reserve film reserve that is wanted, in the fly's own weight
  * @param natural insect that is matched, if any
  * @param goal that is wanted, if any
+ * @param rest that is looked at: 0 for the one the fly comes to, then its others
  * @param ownHooks hooks that the tier has beside those of the size table
  */
 public record Details(
@@ -25,10 +26,11 @@ public record Details(
     double reserve,
     Optional<Natural> natural,
     Optional<Goal> goal,
+    int rest,
     List<HookSpec> ownHooks) {
   /** What a question is asked with if nothing is said. */
   public static final Details USUAL =
-      new Details(Answers.CASTS, 1, "", 2, Optional.empty(), Optional.empty(), List.of());
+      new Details(Answers.CASTS, 1, "", 2, Optional.empty(), Optional.empty(), 0, List.of());
 
   public Details {
     ownHooks = List.copyOf(ownHooks);

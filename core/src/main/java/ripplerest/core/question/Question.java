@@ -22,6 +22,8 @@ import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.WhatIfs;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.Natural;
+import ripplerest.core.outline.Outliner;
+import ripplerest.core.outline.Scene;
 import ripplerest.core.outline.Settling;
 import ripplerest.core.outline.Surface;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -51,6 +53,8 @@ public enum Question {
   GOAL,
   /** The film from above and below. */
   SURFACE,
+  /** Fly and film to be looked at from any side, and the fly in the vise. */
+  SCENE,
   /** Pictures from touchdown to rest. */
   SETTLING,
   /** The same fly tied the other way, for everything that practitioners do either way. */
@@ -60,6 +64,9 @@ public enum Question {
 
   /** Most casts that a landing may be drawn from. */
   public static final int MOST_CASTS = 5000;
+
+  /** More rests than any fly has. */
+  private static final int MOST_RESTS = 20;
 
   /** Pictures of a fly settling: a second of them. */
   private static final int FRAMES = 25;
@@ -107,6 +114,16 @@ public enum Question {
               Estimator.estimate(fly, Options.poseOnly())
                   .rest()
                   .map(rest -> Surface.of(fly.sized(), rest.film())));
+      case SCENE ->
+          new Answer.Seen(
+              Scene.of(
+                  Estimator.estimate(
+                      fly,
+                      with.rest() == 0
+                          ? Options.poseOnly()
+                          : new Options(Options.Depth.FULL, with.seed(), 0, work)),
+                  with.rest()),
+              Outliner.inVise(fly));
       case SETTLING -> new Answer.Settles(Settling.of(fly, FRAMES, work));
       case DISAGREEMENTS ->
           new Answer.EitherWay(
@@ -118,6 +135,7 @@ public enum Question {
   /** Refuses, before any work is done, what this question cannot be asked with. */
   public void check(Details with, SizedPattern sized) {
     switch (this) {
+      case SCENE -> Require.inRange("rest", with.rest(), 0, MOST_RESTS);
       case LANDING -> Require.inRange("casts", with.casts(), 1, MOST_CASTS);
       case SUBSTITUTES -> {
         if (!with.part().equals(HOOK)) {

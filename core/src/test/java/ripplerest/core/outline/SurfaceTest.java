@@ -121,7 +121,10 @@ class SurfaceTest {
     Estimate fly = Flies.pose(Flies.of("parachute", 14), Flies.GEL);
     Rest rest = fly.rest().orElseThrow();
     List<Outline> way =
-        Settling.of(PreparedFly.of(fly.sized(), Flies.MATERIALS, Flies.GEL), 25, Work.unwatched());
+        Settling.of(PreparedFly.of(fly.sized(), Flies.MATERIALS, Flies.GEL), 25, Work.unwatched())
+            .stream()
+            .map(Scene::fly)
+            .toList();
     assertThat(way).hasSizeBetween(10, 26);
     double first = way.get(0).wire().get(0).getZ();
     Vector3D last = way.get(way.size() - 1).wire().get(0);

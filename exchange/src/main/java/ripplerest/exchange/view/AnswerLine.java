@@ -22,6 +22,7 @@ import ripplerest.exchange.format.ProblemDocument;
  * @param footprints what fly and natural press into the film
  * @param changes the smallest that reach an outcome
  * @param film from above and below
+ * @param scene fly and film to be looked at from any side
  * @param settling pictures from touchdown to rest
  * @param disagreements what practitioners do either way
  * @param comparison dressings side by side
@@ -43,6 +44,7 @@ public record AnswerLine(
     FootprintsView footprints,
     ChangesView changes,
     FilmView film,
+    SceneView scene,
     SettlingView settling,
     DisagreementsView disagreements,
     ComparisonView comparison,
@@ -58,8 +60,8 @@ public record AnswerLine(
   /** The film of a fly; null where it does not rest. */
   public record FilmView(SurfaceView surface) {}
 
-  /** The way down, one outline a picture. */
-  public record SettlingView(List<OutlineView> pictures) {}
+  /** The way down, an outline and the film round it a picture. */
+  public record SettlingView(List<OutlineView> pictures, List<SceneView.ReliefView> films) {}
 
   /** A line that says how many are before it. */
   public static AnswerLine waits(int before) {
@@ -103,7 +105,15 @@ public record AnswerLine(
     } else if (answer instanceof Answer.Film a) {
       return line(new FilmView(a.surface().map(SurfaceView::of).orElse(null)));
     } else if (answer instanceof Answer.Settles a) {
-      return line(new SettlingView(a.pictures().stream().map(OutlineView::of).toList()));
+      return line(
+          new SettlingView(
+              a.pictures().stream().map(s -> OutlineView.of(s.fly())).toList(),
+              a.pictures().stream()
+                  .flatMap(s -> s.film().stream())
+                  .map(SceneView.ReliefView::of)
+                  .toList()));
+    } else if (answer instanceof Answer.Seen a) {
+      return line(SceneView.of(a.scene(), a.inVise()));
     } else if (answer instanceof Answer.EitherWay a) {
       return line(DisagreementsView.of(a.ways(), a.conditions()));
     } else if (answer instanceof Answer.Compared a) {
@@ -130,6 +140,7 @@ public record AnswerLine(
         only(FootprintsView.class, found),
         only(ChangesView.class, found),
         only(FilmView.class, found),
+        only(SceneView.class, found),
         only(SettlingView.class, found),
         only(DisagreementsView.class, found),
         only(ComparisonView.class, found),

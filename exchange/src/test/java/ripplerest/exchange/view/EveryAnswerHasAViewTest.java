@@ -36,7 +36,8 @@ class EveryAnswerHasAViewTest {
         new Natural(Natural.Order.MAYFLY, Natural.Stage.ADULT, Natural.Sex.UNKNOWN, 8, 0);
     Goal goal = new Goal(Goal.Wanted.HANG, 60);
     Details with =
-        new Details(4, 1, "forward-plume", 2, Optional.of(natural), Optional.of(goal), List.of());
+        new Details(
+            4, 1, "forward-plume", 2, Optional.of(natural), Optional.of(goal), 0, List.of());
     AnswerLine line = AnswerLine.of(question.answer(with, fly, Work.unwatched()));
     JsonNode sent = JsonMapper.shared().valueToTree(line);
     assertThat(sent.properties().stream().filter(e -> !e.getValue().isNull())).hasSize(1);
