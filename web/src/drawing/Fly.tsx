@@ -1,8 +1,9 @@
 import { memo } from 'react'
 import type { Outline } from '../api/types'
-import { blades, fuzz, rings, strands, stretch } from '../scene/hairs'
-import { type Look, lookOf, tintOf } from '../scene/looks'
-import { curve, nearSide, polyline, tube } from '../scene/paths'
+import { blades, stretch } from '../scene/hairs'
+import { Plume, Wound } from './Members'
+import { lookOf, tintOf } from '../scene/looks'
+import { curve, nearSide, polyline } from '../scene/paths'
 import { type View, nearness } from '../scene/projection'
 
 /** Half a barb's width where no fewer can be seen, px. */
@@ -88,6 +89,7 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
       <g fill="none" stroke="var(--wire)" strokeLinecap="round" strokeLinejoin="round">
         <path d={polyline(view, outline.wire)} strokeWidth={wirePx} {...pick('hook')} />
         <path d={`${polyline(view, outline.eye)}Z`} strokeWidth={wirePx} data-testid="eye" />
+        <path d={polyline(view, outline.barb)} strokeWidth={wirePx / 2} />
         <path
           d={polyline(view, outline.wire)}
           stroke="var(--glint)"
@@ -111,13 +113,18 @@ export const Fly = memo(function Fly({ outline, view, materials, chosen, onChoos
           .filter((w) => w.part !== 'weight-wire')
           .flatMap((w, i) =>
             nearSide(w.axis, view).map((run, j) => (
-              <path
-                key={`${i} ${j}`}
-                d={polyline(view, run)}
-                stroke={worn(w.part).colour}
-                strokeWidth={w.thickMm * view.scale}
-                data-strand={w.part}
-              />
+              <g key={`${i} ${j}`} strokeWidth={w.thickMm * view.scale}>
+                <path d={polyline(view, run)} stroke={worn(w.part).colour} data-strand={w.part} />
+                {worn(w.part).making.finish === 'metal' && (
+                  <path
+                    d={polyline(view, run)}
+                    stroke="#fff"
+                    strokeWidth={w.thickMm * view.scale * 0.3}
+                    opacity="0.6"
+                    pointerEvents="none"
+                  />
+                )}
+              </g>
             )),
           )}
       </g>
@@ -140,94 +147,6 @@ function inFront({ wire }: Outline, view: View) {
   if (view.camera !== 'below') return wire.slice(-4)
   const far = wire.reduce((best, p, i) => ((p[0] ?? 0) > (wire[best]?.[0] ?? 0) ? i : best), 0)
   return wire.slice(far)
-}
-
-type Member = Outline['members'][number]
-
-/** A body: its taper shaded round, with the turns or the fuzz that its material has. */
-function Wound({ member: m, view, look }: { member: Member; view: View; look: Look }) {
-  const shape = tube(view, m.axis, m.radiiMm)
-  return (
-    <>
-      <path d={shape} fill={look.colour} />
-      <path d={shape} fill="url(#round)" opacity="0.5" />
-      {look.rings !== undefined && (
-        <path
-          d={rings(view, m.axis, m.radiiMm, look.rings)}
-          fill="none"
-          stroke="var(--paper)"
-          strokeWidth={Math.max(0.6, view.scale * 0.02)}
-          opacity="0.4"
-        />
-      )}
-      {look.mixed && (
-        <path
-          d={rings(view, m.axis, m.radiiMm, 3)}
-          fill="none"
-          stroke={look.mixed}
-          strokeWidth={Math.max(0.8, view.scale * 0.06)}
-          opacity="0.7"
-        />
-      )}
-      {look.fuzz !== undefined && (
-        <path
-          d={fuzz(view, m.axis, m.radiiMm, 3 * look.fuzz)}
-          fill="none"
-          stroke={look.mixed ?? look.colour}
-          strokeWidth={Math.max(0.5, view.scale * 0.018)}
-          opacity="0.8"
-        />
-      )}
-    </>
-  )
-}
-
-/** A plume, tuft or wing by its strands over a sheer envelope. */
-function Plume({
-  member: m,
-  view,
-  look,
-  stronger,
-}: {
-  member: Member
-  view: View
-  look: Look
-  stronger: boolean
-}) {
-  const widest = Math.max(...m.radiiMm) * view.scale * (look.dense ?? 1)
-  return (
-    <>
-      <path d={tube(view, m.axis, m.radiiMm)} fill={look.colour} opacity={stronger ? 0.45 : 0.3} />
-      <path
-        d={strands(view, m.axis, m.radiiMm, Math.max(5, Math.min(21, Math.round(widest / 1.6))))}
-        fill="none"
-        stroke={look.colour}
-        strokeWidth={Math.max(0.7, view.scale * 0.022)}
-        strokeLinecap="round"
-        opacity={stronger ? 1 : 0.85}
-      />
-      {look.mixed && (
-        <path
-          d={strands(view, m.axis, m.radiiMm, 5)}
-          fill="none"
-          stroke={look.mixed}
-          strokeWidth={Math.max(0.7, view.scale * 0.022)}
-          strokeLinecap="round"
-          opacity="0.85"
-        />
-      )}
-      {look.barred && (
-        <path
-          d={strands(view, m.axis, m.radiiMm, 7)}
-          fill="none"
-          stroke={look.bars ?? 'var(--ink)'}
-          strokeWidth={Math.max(0.7, view.scale * 0.03)}
-          strokeDasharray={`${0.12 * view.scale} ${0.4 * view.scale}`}
-          opacity="0.4"
-        />
-      )}
-    </>
-  )
 }
 
 /** How far out the dark along a feather's stem reaches, and where a fibre's tip begins, as shares of it. */

@@ -4,6 +4,7 @@ import { makeKind } from '../api/client'
 import type { MaterialEntry } from '../api/types'
 import { whatWentWrong } from '../parts/words'
 import { notify } from '../shell/notices'
+import { Submit } from '../ui/Submit'
 import { Window } from '../ui/Window'
 
 /** A kind of one's own, from a near one: what was measured otherwise, and all else as there. */
@@ -80,17 +81,7 @@ export function OwnKind({
             </label>
           ))}
         </div>
-        {failed && (
-          <p role="alert" className="text-warn mt-2">
-            {failed}
-          </p>
-        )}
-        <button
-          type="submit"
-          className="bg-tide text-paper mt-3 rounded-md px-4 py-1 pointer-coarse:min-h-11"
-        >
-          Make this kind
-        </button>
+        <Submit words="Make this kind" failed={failed} />
       </form>
     </Window>
   )

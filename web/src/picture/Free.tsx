@@ -8,7 +8,8 @@ import { whatWentWrong } from '../parts/words'
 import { Choice } from '../ui/Choice'
 import { IconButton } from '../ui/IconButton'
 import { type Direction, inWords } from './inWords'
-import type { Move, Where } from './Turn'
+import type { Where } from './pass'
+import type { Move } from './Turn'
 
 const Turn = lazy(() => import('./Turn').then((m) => ({ default: m.Turn })))
 
@@ -135,7 +136,6 @@ export function Free({ fly, id, rest, moment, materials, verdict }: Props) {
                 film={moment ? moment.film : film}
                 inVise={inVise}
                 materials={materials}
-                barbed={fly.pattern.hook.barb !== false}
                 where={where}
                 wipe={wipe}
                 onLook={setLooked}

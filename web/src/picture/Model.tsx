@@ -14,7 +14,7 @@ import { dressed } from './dress'
 import { pieces } from './fly'
 import { geometryOf } from './geometry'
 import { polish } from './Light'
-import { type Finish, ROUGHNESS } from './materials'
+import { type Finish, ROUGHNESS } from '../scene/makings'
 
 const room = polish()
 
@@ -54,25 +54,23 @@ function seen(material: Material): Material {
 export function Model({
   outline,
   materials,
-  barbed,
   name,
   mirrored,
 }: {
   outline: Outline
   materials: Record<string, string>
-  barbed: boolean
   name: string
   /** Drawn once more upside down in the film, as faintly as water mirrors. */
   mirrored?: boolean
 }) {
   const parts = useMemo(
     () =>
-      pieces(outline, dressed(outline, materials), barbed).map(({ part, finish, mesh }) => ({
+      pieces(outline, dressed(outline, materials)).map(({ part, finish, mesh }) => ({
         part,
         geometry: geometryOf(mesh),
         material: seen(lit(finish)),
       })),
-    [outline, materials, barbed],
+    [outline, materials],
   )
   const invalidate = useThree((state) => state.invalidate)
   useEffect(() => {

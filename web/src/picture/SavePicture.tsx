@@ -9,6 +9,7 @@ import { whatWentWrong } from '../parts/words'
 import { water, waterline } from '../scene/paths'
 import { fit } from '../scene/projection'
 import { Choice } from '../ui/Choice'
+import { Submit } from '../ui/Submit'
 import { Window } from '../ui/Window'
 import { png, shareCard } from './compose'
 
@@ -75,7 +76,7 @@ export function SavePicture({
       } else {
         const { gltf } = await import('./gltf')
         const scene = await seeScene(fly, rest, new AbortController().signal)
-        saveFile(await gltf(scene, materials, hook.barb !== false), name, 'glb')
+        saveFile(await gltf(scene, materials), name, 'glb')
       }
       onClose()
     } catch (e) {
@@ -106,18 +107,7 @@ export function SavePicture({
           </>
         )}
         <Side ref={side} outline={outline} materials={materials} />
-        {failed && (
-          <p role="alert" className="text-warn">
-            {failed}
-          </p>
-        )}
-        <button
-          type="submit"
-          disabled={busy}
-          className="bg-tide text-paper justify-self-start rounded-md px-4 py-1 disabled:opacity-50 pointer-coarse:min-h-11"
-        >
-          {busy ? 'Drawing it…' : 'Save'}
-        </button>
+        <Submit words={busy ? 'Drawing it…' : 'Save'} busy={busy} failed={failed} />
       </form>
     </Window>
   )

@@ -1,24 +1,15 @@
 import { Canvas, useFrame, useThree } from '@react-three/fiber'
-import { useEffect, useMemo, useRef } from 'react'
-import {
-  Color,
-  type PerspectiveCamera,
-  Spherical,
-  Vector2,
-  Vector3,
-  type WebGLRenderer,
-} from 'three'
+import { useCallback, useEffect, useRef } from 'react'
+import { type PerspectiveCamera, Spherical, Vector3 } from 'three'
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
 import type { Outline, Relief } from '../api/types'
 import type { Direction } from './inWords'
 import { Light } from './Light'
-import { Model, pictureHighPx } from './Model'
+import { Model } from './Model'
+import { type Where, drawn, shot } from './pass'
 import { turning } from './turning'
 import { Vise } from './Vise'
 import { Water } from './Water'
-
-/** What is looked at: the fly on the water, in the vise, or one wiped across the other. */
-export type Where = 'water' | 'vise' | 'both'
 
 /** How the eye moves, by hand. */
 export type Move = 'left' | 'right' | 'up' | 'down' | 'nearer' | 'farther' | 'home' | Preset
@@ -34,14 +25,12 @@ const PRESETS: Record<Preset, Direction> = {
   above: { round: 0, over: 86 },
   below: { round: -20, over: -48 },
 }
-const UNDER_WATER = new Color('#1f5964')
 
 type Props = {
   fly: Outline
   film: Relief | undefined
   inVise: Outline
   materials: Record<string, string>
-  barbed: boolean
   where: Where
   /** How much of the picture the vise has where it is wiped across, 0 to 1. */
   wipe: number
@@ -55,7 +44,7 @@ type Props = {
 
 /** The fly in three dimensions, lit by one lamp; drawn anew only when something has changed. */
 export function Turn(props: Props) {
-  const { fly, film, inVise, materials, barbed, where, wipe, onLook, onDrawn, onHand } = props
+  const { fly, film, inVise, materials, where, wipe, onLook, onDrawn, onHand } = props
   return (
     <Canvas
       frameloop="demand"
@@ -68,15 +57,15 @@ export function Turn(props: Props) {
       <Light />
       <group rotation={[-Math.PI / 2, 0, 0]} name="fly-in-mm">
         <group name="on-the-water" visible={where !== 'vise'}>
-          <Model outline={fly} materials={materials} barbed={barbed} name="fly" mirrored />
+          <Model outline={fly} materials={materials} name="fly" mirrored />
           <Water relief={film} lowestMm={lowest(fly)} />
         </group>
         <Vise outline={inVise} visible={where !== 'water'}>
-          <Model outline={inVise} materials={materials} barbed={barbed} name="fly" />
+          <Model outline={inVise} materials={materials} name="fly" />
         </Vise>
       </group>
       <Eye fly={fly} onLook={onLook} onHand={onHand} />
-      <Pass where={where} wipe={wipe} onDrawn={onDrawn} />
+      <Pass fly={fly} inVise={inVise} where={where} wipe={wipe} onDrawn={onDrawn} />
     </Canvas>
   )
 }
@@ -144,89 +133,47 @@ function Eye({ fly, onLook, onHand }: Pick<Props, 'fly' | 'onLook' | 'onHand'>) 
   return null
 }
 
-/** Draws the fly once, or twice with each half cut where the wipe stands. */
-function Pass({ where, wipe, onDrawn }: Pick<Props, 'where' | 'wipe' | 'onDrawn'>) {
-  const drawn = useRef(false)
+/** Draws what is to be seen whenever it has changed, and gives pictures of it. */
+function Pass({ fly, inVise, where, wipe, onDrawn }: Passed) {
   const { gl, scene, camera, invalidate } = useThree()
-  const draw = useMemo(
-    () => (width: number, height: number) => {
-      const water = scene.getObjectByName('on-the-water')
-      const vise = scene.getObjectByName('in-the-vise')
-      if (!water || !vise) return
-      const show = (which: Where) => {
-        water.visible = which === 'water'
-        vise.visible = which === 'vise'
-        const over = camera.position.y > 0
-        for (const [name, seen] of [
-          ['mirrored', over],
-          ['block', over],
-          ['all-round', !over],
-        ] as const) {
-          const there = scene.getObjectByName(name)
-          if (there) there.visible = seen
-        }
-        pictureHighPx.value = height * gl.getPixelRatio()
-        const under = which === 'water' && camera.position.y < 0
-        Object.assign(scene, { background: under ? UNDER_WATER : null })
-        gl.render(scene, camera)
-      }
-      if (where !== 'both') {
-        show(where)
-        return
-      }
-      const cut = Math.round(width * wipe)
-      gl.setScissorTest(true)
-      gl.setScissor(0, 0, cut, height)
-      show('vise')
-      gl.setScissor(cut, 0, width - cut, height)
-      show('water')
-      gl.setScissorTest(false)
+  const stale = useRef(true)
+  useEffect(() => {
+    stale.current = true // lamp and fly stand still while the eye moves: so do their shadows
+  }, [fly, inVise, where])
+  const draw = useCallback(
+    (width: number, height: number) => {
+      drawn(
+        gl,
+        scene,
+        camera as PerspectiveCamera,
+        { where, wipe },
+        { width, height },
+        stale.current,
+      )
+      stale.current = false
     },
     [gl, scene, camera, where, wipe],
   )
+  const first = useRef(true)
   useFrame(({ size }) => {
     draw(size.width, size.height)
-    if (!drawn.current) onDrawn()
-    drawn.current = true
+    if (first.current) onDrawn()
+    first.current = false
   }, 1)
   useEffect(() => {
     invalidate()
     turning.current = {
       shot: (width, height, ratio) =>
-        shot(gl, camera as PerspectiveCamera, draw, width, height, ratio),
+        shot(gl, camera as PerspectiveCamera, draw, { width, height }, ratio),
     }
     return () => {
       turning.current = undefined
     }
-  }, [gl, scene, camera, draw, invalidate])
+  }, [gl, camera, draw, invalidate])
   return null
 }
 
-/** What is seen, at another size; then all is as it was. */
-function shot(
-  gl: WebGLRenderer,
-  camera: PerspectiveCamera,
-  draw: (width: number, height: number) => void,
-  width: number,
-  height: number,
-  ratio: number,
-): HTMLCanvasElement {
-  const before = { size: gl.getSize(new Vector2()), ratio: gl.getPixelRatio() }
-  const at = (w: number, h: number, r: number) => {
-    gl.setPixelRatio(r)
-    gl.setSize(w, h, false)
-    camera.aspect = w / h
-    camera.updateProjectionMatrix()
-    draw(w, h)
-  }
-  at(width, height, ratio)
-  const copy = document.createElement('canvas')
-  copy.width = width * ratio
-  copy.height = height * ratio
-  copy.getContext('2d')?.drawImage(gl.domElement, 0, 0)
-  at(before.size.x, before.size.y, before.ratio)
-  return copy
-}
+type Passed = Pick<Props, 'fly' | 'inVise' | 'where' | 'wipe' | 'onDrawn'>
 
 /** How far up the lowest point of a fly is, to whole millimetres. */
 const lowest = (fly: Outline) =>

@@ -1,6 +1,6 @@
 import type { Outline } from '../api/types'
 import { type Look, lookOf, tintOf } from '../scene/looks'
-import { type Finish, type Making, makingOf } from './materials'
+import type { Finish, Making } from '../scene/makings'
 import type { Ink } from './shell'
 
 /** What a part is drawn with: how its material is made up, and its colours. */
@@ -47,14 +47,14 @@ export function dressed(outline: Outline, materials: Record<string, string>) {
   return (part: string): Dress => {
     const before = known.get(part)
     if (before) return before
-    const material = materials[part] ?? (part === 'thread' ? 'thread' : undefined)
-    const dress = of(part, lookOf(part, material, tintOf(outline, part)), makingOf(material))
+    const dress = of(part, lookOf(part, materials[part], tintOf(outline, part)))
     known.set(part, dress)
     return dress
   }
 }
 
-function of(part: string, look: Look, making: Making): Dress {
+function of(part: string, look: Look): Dress {
+  const { making } = look
   return {
     making,
     finish: part === 'head' || part === 'thread' ? 'gloss' : making.finish,

@@ -1,7 +1,7 @@
 import type { Outline } from '../api/types'
 import { scatter } from '../scene/hairs'
 import { type Dress, STEEL } from './dress'
-import type { Finish } from './materials'
+import { FLAT, type Finish } from '../scene/makings'
 import {
   type Ink,
   type Mesh,
@@ -39,7 +39,7 @@ const TIP = 0.75
  * What a material is made up of inside its envelope (strands, web, fuzz, turns) is drawn by its kind
  * and stands for no number.
  */
-export function pieces(outline: Outline, dress: (part: string) => Dress, barbed: boolean): Piece[] {
+export function pieces(outline: Outline, dress: (part: string) => Dress): Piece[] {
   const shells = new Map<string, Shell>()
   const shell = (part: string) => {
     const before = shells.get(part)
@@ -48,7 +48,7 @@ export function pieces(outline: Outline, dress: (part: string) => Dress, barbed:
     shells.set(part, fresh)
     return fresh
   }
-  hook(shell('hook'), outline, barbed)
+  hook(shell('hook'), outline)
   outline.members.forEach((m, i) => {
     const axis = m.axis.map(point)
     const worn = dress(m.part)
@@ -75,7 +75,7 @@ export function pieces(outline: Outline, dress: (part: string) => Dress, barbed:
 }
 
 /** Wire with its eye, its point and, where it has one, its barb. */
-function hook(shell: Shell, outline: Outline, barbed: boolean) {
+function hook(shell: Shell, outline: Outline) {
   const wire = outline.wire.map(point)
   const r = outline.wireMm / 2
   const last = wire.length - 1
@@ -88,17 +88,7 @@ function hook(shell: Shell, outline: Outline, barbed: boolean) {
     sides: 12,
     ring: true,
   })
-  const tip = wire[last]
-  const base = wire[Math.max(0, last - 4)]
-  if (!barbed || !tip || !base) return
-  const back = unit(less(base, tip))
-  const middle = times(
-    wire.reduce<V3>((sum, p) => add(sum, p), [0, 0, 0]),
-    1 / wire.length,
-  )
-  const inward = less(middle, base)
-  const up = unit(less(inward, times(back, dot(inward, back))))
-  shell.tube([base, add(base, add(times(back, 4 * r), times(up, 3 * r)))], {
+  shell.tube(outline.barb.map(point), {
     radiusMm: (i) => (i === 0 ? 0.9 * r : 0.1 * r),
     ink: steel,
     sides: 6,
@@ -162,6 +152,10 @@ function wound(shell: Shell, axis: V3[], radii: readonly number[], dress: Dress)
       const turned = turns ? (mm / turns.pitchMm + turn) % 1 : 0.5
       let own = dress.mixed && scatter(Math.floor(mm / 0.5), 4) < 0.5 ? dress.mixed : dress.ink
       if (stripe && turned < stripe) own = dress.bars ?? dark
+      if (dress.finish === 'fur') {
+        const pinch = scatter(i, Math.floor(12 * turn))
+        own = mixed(own, pinch < 0.5 ? BLACK : WHITE, 0.26 * Math.abs(pinch - 0.5))
+      }
       const line = turns ? turns.line * Math.max(0, 1 - Math.abs(2 * turned - 1) * 3) : 0
       return mixed(own, BLACK, turns ? line : 0)
     },
@@ -206,8 +200,8 @@ function wound(shell: Shell, axis: V3[], radii: readonly number[], dress: Dress)
   const area = 2 * Math.PI * widest * long
   if (fuzz)
     hairs(
-      Math.min(2400, Math.round(1.7 * fuzz * area)),
-      (n) => 0.08 + 0.34 * scatter(n, 17) ** 2,
+      Math.min(3600, Math.round(3 * fuzz * area)),
+      (n) => 0.07 + 0.34 * scatter(n, 17) ** 3,
       1.6,
     )
   if (fringeMm)
@@ -271,9 +265,6 @@ function web(shell: Shell, strand: readonly V3[], longMm: number, ink: Ink, k: n
     }
   })
 }
-
-/** A feather takes the room of its round envelope flat, so it is so many times as wide. */
-const FLAT = 2.4
 
 /** The tip of a feather in its envelope: a stem, and barbs to both sides of it. */
 function feather(shell: Shell, axis: V3[], radii: readonly number[], dress: Dress) {

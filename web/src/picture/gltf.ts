@@ -5,23 +5,19 @@ import { dressed } from './dress'
 import { filmMesh } from './film'
 import { pieces } from './fly'
 import { geometryOf } from './geometry'
-import { ROUGHNESS } from './materials'
+import { ROUGHNESS } from '../scene/makings'
 
 /**
  * Fly and film as binary glTF 2.0 (ISO/IEC 12113:2022), which counts in metres with y up: as they
  * were solved, each part under its own name.
  */
-export async function gltf(
-  scene: Scene,
-  materials: Record<string, string>,
-  barbed: boolean,
-): Promise<Blob> {
+export async function gltf(scene: Scene, materials: Record<string, string>): Promise<Blob> {
   const inMetres = new Group()
   inMetres.name = 'fly-at-rest'
   inMetres.scale.setScalar(0.001)
   inMetres.rotation.x = -Math.PI / 2
   if (scene.fly) {
-    for (const { part, finish, mesh } of pieces(scene.fly, dressed(scene.fly, materials), barbed)) {
+    for (const { part, finish, mesh } of pieces(scene.fly, dressed(scene.fly, materials))) {
       const material = new MeshStandardMaterial({
         vertexColors: true,
         roughness: ROUGHNESS[finish],

@@ -4,7 +4,7 @@ import type { Dress } from './dress'
 import { extentOf, filmMesh } from './film'
 import { ROUNDED_MM, pieces } from './fly'
 import { inWords } from './inWords'
-import { type Making, makingOf } from './materials'
+import { type Making, makingOf } from '../scene/makings'
 import { type Mesh, Shell, type V3, cross, dot, finer, less, size } from './shell'
 
 const at = ({ positions }: Mesh, i: number): V3 => [
@@ -25,6 +25,10 @@ const outline: Outline = {
   ],
   wire: Array.from({ length: 20 }, (_, i) => [-5 + i / 2, 0, i > 14 ? (14 - i) / 2 : 0]),
   wireMm: 0.4,
+  barb: [
+    [4.3, 0, -2],
+    [4, 0, -1.2],
+  ],
   members: [
     {
       part: 'body',
@@ -59,7 +63,7 @@ const outline: Outline = {
   tints: [],
 }
 
-const made = (making: Making, barbed = true) => pieces(outline, () => grey(making), barbed)
+const made = (making: Making, of = outline) => pieces(of, () => grey(making))
 const mesh = (part: string, making: Making) => {
   const found = made(making).find((p) => p.part === part)
   if (!found) throw new Error(part)
@@ -108,9 +112,10 @@ describe('A solid fly', () => {
   })
 
   it('has a barb only where its hook has', () => {
-    const hook = (barbed: boolean) =>
-      made({ finish: 'fur' }, barbed).find((p) => p.part === 'hook')?.mesh.indices.length ?? 0
-    expect(hook(true)).toBeGreaterThan(hook(false))
+    const hook = (barb: Outline['barb']) =>
+      made({ finish: 'fur' }, { ...outline, barb }).find((p) => p.part === 'hook')?.mesh.indices
+        .length ?? 0
+    expect(hook(outline.barb)).toBeGreaterThan(hook([]))
   })
 })
 

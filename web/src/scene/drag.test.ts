@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Handle } from '../api/types'
 import { ends, landed, nudged, pulled } from './drag'
-import { blades, fuzz, rings, strands } from './hairs'
+import { barbs, blades, fringe, fuzz, strands, turns } from './hairs'
 
 const shank = {
   name: '1 shank',
@@ -104,7 +104,11 @@ describe('hairs', () => {
     expect(strands(view, line, radii, 5)).toBe(path)
     const ys = [...path.matchAll(/[\d.]+,([\d.]+)/g)].map((m) => Number(m[1]))
     expect(Math.max(...ys)).toBeLessThanOrEqual(100 + 0.5 * 20 * 1.13)
-    expect(rings(view, line, radii, 1).match(/M/g)).toHaveLength(2)
+    const long = Math.hypot(...(line[0] ?? []).map((v, k) => v - (line[line.length - 1]?.[k] ?? 0)))
+    const lines = turns(view, line, radii, long / 4).match(/M/g)
+    expect(lines?.length).toBeGreaterThanOrEqual(3)
+    expect(fringe(view, line, radii, 0.3).match(/M/g)?.length).toBeGreaterThan(line.length)
+    expect(barbs(view, line, radii, 2).match(/M/g)).toHaveLength(2 * (line.length - 1))
     expect(fuzz(view, line, radii, 2).match(/M/g)).toHaveLength(6)
   })
 })

@@ -116,35 +116,108 @@ export function fuzz(
   return hairs.join('')
 }
 
-/** Rings round a member, `every` points apart: turns of biot, quill, thread or herl. */
-export function rings(
+/** Lines across a member, so far apart along it, mm: its turns, slanted as they are wound. */
+export function turns(
   view: View,
   axis: readonly (readonly number[])[],
   radiiMm: readonly number[],
-  every: number,
+  pitchMm: number,
 ): string {
   const middle = axis.map((p) => project(view, p))
   const all: string[] = []
-  for (let i = 0; i + 1 < middle.length; i += every) {
-    const a = beside(middle, radiiMm, view.scale, i, -0.98)
-    const b = beside(middle, radiiMm, view.scale, Math.min(middle.length - 1, i + 1), 0.98)
-    if (a && b) all.push(`M${px(a.x)},${px(a.y)}L${px(b.x)},${px(b.y)}`)
+  let walked = 0
+  let next = pitchMm / 2
+  for (let i = 0; i + 1 < middle.length; i++) {
+    const step = distance(axis[i] ?? [], axis[i + 1] ?? [])
+    for (; next <= walked + step && step > 0; next += pitchMm) {
+      const share = (next - walked) / step
+      const a = beside(middle, radiiMm, view.scale, i + share, -0.98)
+      const slant = Math.min(middle.length - 1, i + share + (0.35 * pitchMm) / step)
+      const b = beside(middle, radiiMm, view.scale, slant, 0.98)
+      if (a && b) all.push(`M${px(a.x)},${px(a.y)}L${px(b.x)},${px(b.y)}`)
+    }
+    walked += step
   }
   return all.join('')
 }
 
+/** Fibres that stand out to both sides of a member, so long, mm: the fringe of a herl. */
+export function fringe(
+  view: View,
+  axis: readonly (readonly number[])[],
+  radiiMm: readonly number[],
+  longMm: number,
+): string {
+  const middle = axis.map((p) => project(view, p))
+  const hairs: string[] = []
+  middle.forEach((_, i) => {
+    for (let n = 0; n < 3; n++) {
+      for (const side of [-1, 1]) {
+        const place = i + n / 3
+        const from = beside(middle, radiiMm, view.scale, place, side * scatter(i, n + side + 2))
+        const edge = beside(middle, radiiMm, view.scale, place, side)
+        const root = middle[i]
+        if (!from || !edge || !root) continue
+        const out = Math.hypot(edge.x - root.x, edge.y - root.y) || 1
+        const by = (longMm * view.scale * (0.6 + 0.4 * scatter(n, i))) / out
+        const lean = (scatter(i + 3, n) - 0.5) * longMm * view.scale * 0.6
+        const to = { x: edge.x + (edge.x - root.x) * by + lean, y: edge.y + (edge.y - root.y) * by }
+        hairs.push(`M${px(from.x)},${px(from.y)}L${px(to.x)},${px(to.y)}`)
+      }
+    }
+  })
+  return hairs.join('')
+}
+
+/** A feather flat in its envelope: barbs that leave its stem to both sides, toward its tip. */
+export function barbs(
+  view: View,
+  axis: readonly (readonly number[])[],
+  radiiMm: readonly number[],
+  flat: number,
+): string {
+  const middle = axis.map((p) => project(view, p))
+  const last = middle.length - 1
+  return middle
+    .flatMap((p, i) =>
+      i === 0
+        ? []
+        : [-1, 1].map((side) => {
+            const ahead = Math.min(last, i + (0.9 * flat * (radiiMm[i] ?? 0)) / stepMm(axis))
+            const to = beside(middle, radiiMm, view.scale, ahead, side * flat) ?? p
+            return `M${px(p.x)},${px(p.y)}L${px(to.x)},${px(to.y)}`
+          }),
+    )
+    .join('')
+}
+
+const distance = (a: readonly number[], b: readonly number[]) =>
+  Math.hypot(...a.map((v, k) => v - (b[k] ?? 0)))
+
+/** How far apart the points of an axis are, mm, on the whole. */
+const stepMm = (axis: readonly (readonly number[])[]) =>
+  distance(axis[0] ?? [], axis[axis.length - 1] ?? []) / Math.max(1, axis.length - 1) || 1
+
+/** A point beside the middle of a member, at a place along it that may lie between two points. */
 function beside(
   middle: Point[],
   radiiMm: readonly number[],
   scale: number,
-  i: number,
+  place: number,
   aside: number,
 ): Point | undefined {
+  const i = Math.floor(place)
   const p = middle[i]
   if (!p) return undefined
+  const next = middle[i + 1] ?? p
+  const share = place - i
   const a = middle[Math.max(0, i - 1)] ?? p
   const b = middle[Math.min(middle.length - 1, i + 1)] ?? p
   const length = Math.hypot(b.x - a.x, b.y - a.y) || 1
-  const r = aside * (radiiMm[i] ?? 0) * scale
-  return { x: p.x - ((b.y - a.y) / length) * r, y: p.y + ((b.x - a.x) / length) * r }
+  const radius = radiiMm[i] ?? 0
+  const r = aside * (radius + share * ((radiiMm[i + 1] ?? radius) - radius)) * scale
+  return {
+    x: p.x + share * (next.x - p.x) - ((b.y - a.y) / length) * r,
+    y: p.y + share * (next.y - p.y) + ((b.x - a.x) / length) * r,
+  }
 }

@@ -14,7 +14,7 @@ describe('a look in the colour that is said', () => {
   it('keeps what the material has and takes the ink', () => {
     const plain = lookOf('body', 'dry-dubbing')
     const olive = lookOf('body', 'dry-dubbing', tint({ ink: '#6d6b34' }))
-    expect(olive.fuzz).toBe(plain.fuzz)
+    expect(olive.making).toBe(plain.making)
     expect(olive.colour).toContain('#6d6b34')
   })
 

@@ -32,6 +32,7 @@ const outline: Outline = {
     [-24, 0, 0],
     [24, 0, 0],
   ],
+  barb: [],
   across: [
     [0, -24, 0],
     [0, 24, 0],

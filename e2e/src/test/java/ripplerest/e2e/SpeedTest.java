@@ -3,6 +3,8 @@ package ripplerest.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.Arrays;
 import java.util.List;
@@ -89,6 +91,31 @@ class SpeedTest extends OnBench {
       }
     }
     report("first page until the fly is drawn", ms);
+  }
+
+  /** The fly in three dimensions, turned by key after key; each picture is waited for. */
+  @Test
+  void turning() {
+    answersCome();
+    openFly("Lantern Dun");
+    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("turn it")).click();
+    assertThat(page.getByTestId("turn")).hasAttribute("data-drawn", "true");
+    double rate =
+        ((Number)
+                page.getByTestId("turn")
+                    .evaluate(
+                        "async (turn, most) => { turn.focus(); let n = 0;"
+                            + " const gl = turn.querySelector('canvas').getContext('webgl2');"
+                            + " const dot = new Uint8Array(4), start = performance.now();"
+                            + " while (performance.now() - start < most) {"
+                            + "  turn.dispatchEvent(new KeyboardEvent('keydown',"
+                            + "    {key: 'ArrowRight', bubbles: true}));"
+                            + "  await new Promise(requestAnimationFrame);"
+                            + "  gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, dot); n++; }"
+                            + " return n / (performance.now() - start) * 1000; }",
+                        50 * CHANGES))
+            .doubleValue();
+    System.out.printf("turned in three dimensions: drawn %.1f times a second%n", rate);
   }
 
   private static void report(String what, double[] ms) {

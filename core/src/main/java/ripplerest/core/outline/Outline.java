@@ -12,6 +12,7 @@ import ripplerest.core.film.FibreState;
  * @param eye axis of the eye's ring, closed
  * @param wire axis of the wire from the eye to the point
  * @param wireMm wire diameter
+ * @param barb axis of the hook's barb from the wire outward; empty where it has none
  * @param members thick members along their axis
  * @param strands what is wound round the shank strand by strand
  * @param fibres barbs and tail fibres, bent as the film bends them
@@ -23,6 +24,7 @@ public record Outline(
     List<Vector3D> eye,
     List<Vector3D> wire,
     double wireMm,
+    List<Vector3D> barb,
     List<Thick> members,
     List<Wound> strands,
     List<Thin> fibres,

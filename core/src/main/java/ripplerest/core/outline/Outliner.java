@@ -30,6 +30,9 @@ public final class Outliner {
 
   private static final double WIRE_STEP_MM = 0.25;
 
+  /** How far behind the point its barb is, in wire diameters. */
+  private static final double BARB_BEHIND = 4;
+
   /** How deep a sunk fly is drawn. */
   private static final double SUNK_MM = 9;
 
@@ -114,16 +117,30 @@ public final class Outliner {
                 m.slices().stream().map(FlyBody.Slice::radiusMm).toList()));
       }
     }
+    List<Vector3D> wire = placed(hook.wire(WIRE_STEP_MM), place);
     return new Outline(
         placed(hook.eye(EYE_POINTS), place),
-        placed(hook.wire(WIRE_STEP_MM), place),
+        wire,
         hook.wireMm(),
+        sized.pattern().hook().barbed() ? barb(wire, hook.wireMm()) : List.of(),
         members,
         strands,
         fibres,
         film,
         across,
         tints(sized.pattern()));
+  }
+
+  /** A barb stands off the wire behind its point, toward the shank (common practice, no source). */
+  private static List<Vector3D> barb(List<Vector3D> wire, double wireMm) {
+    Vector3D point = wire.get(wire.size() - 1);
+    int behind = (int) Math.round(BARB_BEHIND * wireMm / WIRE_STEP_MM);
+    Vector3D base = wire.get(Math.max(0, wire.size() - 1 - Math.max(1, behind)));
+    Vector3D back = base.subtract(point).normalize();
+    Vector3D toShank = wire.get(wire.size() / 3).subtract(base);
+    Vector3D up = toShank.subtract(back.scalarMultiply(back.dotProduct(toShank))).normalize();
+    Vector3D tip = base.add(back.scalarMultiply(1.5 * wireMm)).add(up.scalarMultiply(1.1 * wireMm));
+    return List.of(base, tip);
   }
 
   private static Map<String, Tint> tints(Pattern pattern) {

@@ -13,6 +13,7 @@ import ripplerest.core.dressing.Pattern;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.film.FibreState;
+import ripplerest.core.hook.HookSpec;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.rest.Rest;
 import ripplerest.core.sizing.DefaultParts;
@@ -111,5 +112,28 @@ class OutlinerTest {
     assertThat(sunk.film()).allMatch(p -> Math.abs(p.getZ()) < 1e-9);
     assertThat(sunk.fibres()).noneMatch(Outline.Thin::bears);
     assertThat(sunk.wire()).allMatch(p -> p.getZ() < -2);
+  }
+
+  @Test
+  void aBarbStandsOffTheWireTowardTheShankOrThereIsNone() {
+    Pattern barbless = Flies.of("upright-collar", 14);
+    HookSpec hook = barbless.hook();
+    HookSpec other =
+        new HookSpec(
+            hook.size(),
+            hook.shape(),
+            hook.lengthSteps(),
+            hook.wireSteps(),
+            !hook.barbed(),
+            hook.measured());
+    Outline one = Outliner.of(Flies.pose(barbless, Flies.GEL));
+    Outline two = Outliner.of(Flies.pose(barbless.withHook(other), Flies.GEL));
+    Outline barbed = hook.barbed() ? one : two;
+    assertThat((hook.barbed() ? two : one).barb()).isEmpty();
+    Vector3D tip = barbed.barb().get(1);
+    double off = barbed.wire().stream().mapToDouble(p -> p.distance(tip)).min().orElseThrow();
+    assertThat(off).isBetween(barbed.wireMm(), 2.5 * barbed.wireMm());
+    Vector3D point = barbed.wire().get(barbed.wire().size() - 1);
+    assertThat(tip.distance(point)).isGreaterThan(barbed.barb().get(0).distance(point));
   }
 }

@@ -51,6 +51,9 @@ record Figure(List<Shape> shapes) {
     }
     all.add(line(HOOK, fly.wire(), fly.wireMm(), Inks.HOOK));
     all.add(line(HOOK, fly.eye(), fly.wireMm(), Inks.HOOK));
+    if (!fly.barb().isEmpty()) {
+      all.add(line(HOOK, fly.barb(), fly.wireMm() / 2, Inks.HOOK));
+    }
     for (Outline.Thick m : fly.members()) {
       if (m.soft()) {
         all.addAll(strands(m, inks.of(m.part())));

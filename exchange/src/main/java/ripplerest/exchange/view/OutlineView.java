@@ -15,6 +15,7 @@ public record OutlineView(
     List<double[]> eye,
     List<double[]> wire,
     double wireMm,
+    List<double[]> barb,
     List<ThickView> members,
     List<WoundView> strands,
     List<ThinView> fibres,
@@ -63,6 +64,7 @@ public record OutlineView(
         line(o.eye()),
         line(o.wire()),
         Words.rounded(o.wireMm(), 3),
+        line(o.barb()),
         o.members().stream()
             .map(
                 m ->

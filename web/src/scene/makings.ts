@@ -53,7 +53,7 @@ const bunch = (strands: number, crinkle: number, more: Partial<Making> = {}): Ma
   ...more,
 })
 
-/** Every material of the shipped table whose making shows; the others are plain feather or hair. */
+/** Every material of the shipped table. */
 const MAKINGS: Record<string, Making> = {
   'hook-steel': { finish: 'metal' },
   thread: wound('sheen', 0.09, 0.3),
@@ -100,11 +100,22 @@ const MAKINGS: Record<string, Making> = {
   'mane-hair': { finish: 'gloss' },
   'long-hair': { finish: 'gloss' },
   'calf-hair': { finish: 'sheen', crinkled: true },
+  'tail-barb': { finish: 'sheen' },
+  'leg-fibre': { finish: 'sheen' },
+  'game-hackle': { finish: 'feather' },
+  'flank-fibre': { finish: 'feather' },
+  'hen-barb': { finish: 'feather' },
+  'game-barb': { finish: 'feather' },
   'dry-hackle': { finish: 'sheen' },
 }
 
 const PLAIN: Making = bunch(10, 0.08)
 
+/** Whether a material is one of the shipped table. */
+export const isKnown = (material: string) => material in MAKINGS
+
 /** How a material is made up, as far as it shows. */
-export const makingOf = (material: string | undefined): Making =>
-  (material === undefined ? undefined : MAKINGS[material]) ?? PLAIN
+export const makingOf = (material: string): Making => MAKINGS[material] ?? PLAIN
+
+/** A feather takes the room of its round envelope flat, so it is so many times as wide. */
+export const FLAT = 2.4
