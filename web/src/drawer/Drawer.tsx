@@ -7,10 +7,10 @@ import { TableFile } from '../library/TableFile'
 import { whatWentWrong } from '../parts/words'
 import { Page } from '../shell/Page'
 import { useAddress } from '../shell/useAddress'
-import { Swatches } from '../tray/Swatches'
+import { Swatches } from '../colour/Swatches'
 import { Button } from '../ui/Button'
 import { Pick } from '../ui/Pick'
-import { DrawerNav } from './DrawerNav'
+import { DrawerNav } from '../library/DrawerNav'
 import { ItemCard } from './ItemCard'
 
 const ItemSheet = lazy(() => import('./ItemSheet').then((m) => ({ default: m.ItemSheet })))

@@ -8,7 +8,7 @@ import { Page, Table } from '../shell/Page'
 import { useAddress } from '../shell/useAddress'
 import { Choice } from '../ui/Choice'
 import { Stepper } from '../ui/Stepper'
-import { DrawerNav } from './DrawerNav'
+import { DrawerNav } from '../library/DrawerNav'
 
 const LACKING = [
   ['0', 'nothing'],

@@ -5,7 +5,7 @@ import { Choice } from '../ui/Choice'
 import { IconButton } from '../ui/IconButton'
 import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
-import { ColourFields } from './ColourFields'
+import { ColourFields } from '../colour/ColourFields'
 
 const MOST = 3
 

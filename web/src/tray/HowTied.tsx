@@ -18,7 +18,7 @@ import { Choice } from '../ui/Choice'
 import { IconButton } from '../ui/IconButton'
 import { Pick } from '../ui/Pick'
 import { Window } from '../ui/Window'
-import { ColourFields } from './ColourFields'
+import { ColourFields } from '../colour/ColourFields'
 import { Feathers } from './Feathers'
 import { PlaceFields } from './PlaceFields'
 

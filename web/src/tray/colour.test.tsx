@@ -5,7 +5,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import * as client from '../api/client'
 import type { PatternDocument } from '../api/types'
 import { coloursOf } from '../parts/colourings'
-import { ColourFields } from './ColourFields'
+import { ColourFields } from '../colour/ColourFields'
 import { Colourings } from './Colourings'
 
 afterEach(cleanup)

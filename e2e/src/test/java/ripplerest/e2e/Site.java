@@ -83,9 +83,7 @@ final class Site {
                     .setArgs(
                         List.of(
                             "--no-sandbox",
-                            "--use-gl=angle",
-                            "--use-angle=swiftshader", // no graphics card is needed
-                            "--enable-unsafe-swiftshader",
+                            "--enable-unsafe-swiftshader", // no graphics card is needed
                             "--disable-background-networking",
                             "--disable-component-update",
                             "--disable-sync",
