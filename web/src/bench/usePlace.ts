@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef } from 'react'
 import type { Sight } from '../drawing/DrawingBar'
+import { hasWebGl } from '../parts/webgl'
 import { useAddress } from '../shell/useAddress'
 
 const CAMERAS: readonly string[] = ['side', 'head-on', 'above', 'below', 'free']
@@ -19,7 +20,7 @@ export function usePlace() {
     [change],
   )
   return {
-    camera: (CAMERAS.includes(view) ? view : 'side') as Sight,
+    camera: (CAMERAS.includes(view) && (view !== 'free' || hasWebGl()) ? view : 'side') as Sight,
     chosen: query.get('part') ?? '',
     rest: query.get('rest') ?? '0',
     put,

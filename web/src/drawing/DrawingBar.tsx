@@ -1,6 +1,7 @@
 import { Grid3x3, Image, Maximize, Minus, Play, Plus, Ruler, Square, Tag } from 'lucide-react'
 import { ToggleGroup } from 'radix-ui'
 import type { Camera } from '../scene/projection'
+import { hasWebGl } from '../parts/webgl'
 import { IconButton } from '../ui/IconButton'
 
 /** From where a fly is looked at: as one of four cameras has it, or turned by hand. */
@@ -15,6 +16,10 @@ const CAMERAS: [Sight, string][] = [
   ['below', 'below'],
   ['free', 'turn it'],
 ]
+
+/** Why nothing is turned where nothing can be. */
+const FLAT_ONLY =
+  'This browser shows nothing in three dimensions; the four views show the same fly.'
 
 type Props = {
   looks: Looks
@@ -45,7 +50,9 @@ export function DrawingBar({ looks, onLooks, playing, onPlay, onHand, onSave }: 
           <ToggleGroup.Item
             key={id}
             value={id}
-            className="data-[state=on]:bg-tide data-[state=on]:text-paper rounded px-1.5 py-0.5 whitespace-nowrap pointer-coarse:min-h-11"
+            disabled={id === 'free' && !hasWebGl()}
+            title={id === 'free' && !hasWebGl() ? FLAT_ONLY : undefined}
+            className="data-[state=on]:bg-tide data-[state=on]:text-paper rounded px-1.5 disabled:opacity-40 py-0.5 whitespace-nowrap pointer-coarse:min-h-11"
           >
             {words}
           </ToggleGroup.Item>

@@ -69,7 +69,6 @@ export function Free({ fly, id, rest, moment, materials, verdict }: Props) {
   const onHand = useCallback((go: (move: Move) => void) => {
     hand.current = go
   }, [])
-  if (!hasWebGl()) return <Without />
   const keys = (e: KeyboardEvent) => {
     const move = KEYS[e.key]
     if (!move || e.ctrlKey || e.metaKey || e.target !== e.currentTarget) return
@@ -120,9 +119,11 @@ export function Free({ fly, id, rest, moment, materials, verdict }: Props) {
         data-over={looked.over}
         data-drawn={drawn || undefined}
         data-ready={scene.data ? 'yes' : 'no'}
+        data-moment={moment ? 'moving' : 'at rest'}
         className="relative min-h-0 flex-1 touch-none bg-linear-to-b from-(--sky-high) to-(--sky-low)"
         onKeyDown={keys}
       >
+        {scene.isPending && <p className="text-soft p-6 pt-14">Putting it on the water…</p>}
         {scene.error && (
           <p role="alert" className="text-warn p-6">
             {whatWentWrong(scene.error)}
@@ -159,17 +160,9 @@ export function Free({ fly, id, rest, moment, materials, verdict }: Props) {
 
 function Without() {
   return (
-    <p role="status" className="p-6">
-      This browser shows nothing in three dimensions. The views from the side, its head, above and
-      below show the same fly.
+    <p role="status" className="p-6 pt-14">
+      Three dimensions have failed here. The views from the side, its head, above and below show the
+      same fly.
     </p>
   )
-}
-
-let known: boolean | undefined
-
-/** Whether this browser draws in three dimensions; asked once. */
-function hasWebGl(): boolean {
-  known ??= Boolean(document.createElement('canvas').getContext('webgl2'))
-  return known
 }

@@ -52,7 +52,7 @@ export function PartSheet({
       buttons={
         <>
           {/* as wide as what comes, or the row wraps when it does and the drawing jumps */}
-          <Suspense fallback={<span className="h-9 w-72" />}>
+          <Suspense fallback={<span className="h-9 w-72 max-sm:w-40" />}>
             <HowTied
               document={document}
               index={index}

@@ -13,6 +13,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -25,6 +26,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.BeforeEach;
@@ -152,13 +154,19 @@ class PictureTest extends OnBench {
     for (int i = 0; i < 5; i++) {
       button("Look from lower").click();
     }
-    assertThat(turn())
-        .hasAttribute("aria-label", java.util.regex.Pattern.compile(".*under the water.*"));
+    assertThat(turn()).hasAttribute("aria-label", Pattern.compile(".*under the water.*"));
     page.getByText("one across the other").click();
     assertThat(page.getByLabel("How far the vise is wiped across the water")).isVisible();
     assertThat(Site.violationsOn(page)).isEmpty();
+    String still = turn().getAttribute("data-moment");
     page.locator("body").press("s");
     assertThat(page.getByTestId("fly")).hasAttribute("data-camera", "side");
+    page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
+    turnIt("Lantern Dun");
+    button("Watch it settle").click();
+    assertThat(turn()).hasAttribute("data-moment", "moving");
+    assertThat(button("Watch it settle")).isVisible();
+    assertThat(turn()).hasAttribute("data-moment", still);
     assertThat(consoleErrors).isEmpty();
   }
 
@@ -286,11 +294,14 @@ class PictureTest extends OnBench {
             + " return kind.startsWith('webgl') ? null : before.call(this, kind, ...more) })"
             + "(HTMLCanvasElement.prototype.getContext)");
     openFly("Lantern Dun");
-    page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("turn it")).click();
-    assertThat(page.getByText("This browser shows nothing in three dimensions")).isVisible();
+    Locator turn = page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("turn it"));
+    assertThat(turn).isDisabled();
+    assertThat(turn)
+        .hasAttribute("title", Pattern.compile("This browser shows nothing in three.*"));
+    page.navigate(page.url().replaceAll("[?].*", "") + "?view=free");
+    assertThat(page.getByTestId("fly")).hasAttribute("data-camera", "side");
     page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
     assertThat(Site.violationsOn(page)).isEmpty();
-    page.locator("body").press("s");
     assertThat(ImageIO.read(save("picture (PNG)", "2 ×").toFile()).getWidth()).isGreaterThan(1000);
     assertThat(ImageIO.read(save("card to share", "").toFile()).getWidth()).isEqualTo(1200);
     assertThat(Files.readString(save("drawing (SVG)", ""))).contains("Lantern Dun, hook 14");

@@ -97,12 +97,12 @@ class ViewsTest extends OnBench {
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
     page.reload();
     settled();
-    String still = drawing();
     button("Watch it settle").click();
-    page.waitForCondition(() -> !drawing().equals(still));
+    assertThat(button("Stop")).isVisible();
     String touching = drawing();
     page.waitForTimeout(400); // twenty-five moving pictures would be a quarter over
     assertThat(drawing()).isEqualTo(touching);
+    page.waitForCondition(() -> !drawing().equals(touching));
     assertThat(button("Watch it settle")).isVisible();
   }
 

@@ -58,7 +58,7 @@ record Figure(List<Shape> shapes) {
       if (m.soft()) {
         all.addAll(strands(m, inks.of(m.part())));
       } else {
-        all.add(new Shape(m.part(), round(m, 1), 0, inks.of(m.part()).ink()));
+        all.addAll(wound(m, inks.of(m.part())));
       }
     }
     for (Outline.Wound s : fly.strands()) {
@@ -122,6 +122,37 @@ record Figure(List<Shape> shapes) {
     return all;
   }
 
+  /** What is wound: its fringe, its outline, and its turns across it. */
+  private static List<Shape> wound(Outline.Thick m, Inks.Look look) {
+    List<Shape> all = new ArrayList<>();
+    int n = m.axis().size();
+    for (int i = 0; look.fringeMm() > 0 && i < n; i++) {
+      double out = 1 + look.fringeMm() / m.radiiMm().get(i) * (0.6 + 0.4 * (i * 7 % 5) / 4);
+      for (int side = -1; side <= 1; side += 2) {
+        all.add(across(m, i, side * 0.8, Math.min(n - 1, i + 1), side * out, look.ink()));
+      }
+    }
+    all.add(new Shape(m.part(), round(m, 1), 0, look.ink()));
+    double next = look.turnsMm() / 2;
+    double walked = 0;
+    for (int i = 0; look.turnsMm() > 0 && i + 1 < n; i++) {
+      walked += m.axis().get(i).distance(m.axis().get(i + 1));
+      if (walked >= next) {
+        Color line = look.bars().orElse(look.ink().darker());
+        all.add(across(m, i, -1, Math.min(n - 1, i + 1), 1, line));
+        next += look.turnsMm();
+      }
+    }
+    return all;
+  }
+
+  /** A thin line from beside one point of a member to beside another, in its radii. */
+  private static Shape across(
+      Outline.Thick m, int from, double aside, int to, double other, Color ink) {
+    return new Shape(
+        m.part(), List.of(beside(m, from, aside), beside(m, to, other)), FIBRE_MM / 2, ink);
+  }
+
   /** Part of a line, from and to shares of its points. */
   private static List<Point2D> stretch(List<Point2D> line, double from, double to) {
     List<Point2D> all = new ArrayList<>();
@@ -159,18 +190,24 @@ record Figure(List<Shape> shapes) {
     List<Point2D> back = new ArrayList<>();
     int n = m.axis().size();
     for (int i = 0; i < n; i++) {
-      Point2D before = flat(m.axis().get(Math.max(0, i - 1)));
-      Point2D after = flat(m.axis().get(Math.min(n - 1, i + 1)));
-      double chord = Math.max(1e-9, before.distance(after));
-      double r = share * m.radiiMm().get(i);
-      double x = -(after.getY() - before.getY()) / chord * r;
-      double y = (after.getX() - before.getX()) / chord * r;
-      Point2D at = flat(m.axis().get(i));
-      out.add(new Point2D.Double(at.getX() + x, at.getY() + y));
-      back.add(0, new Point2D.Double(at.getX() - x, at.getY() - y));
+      out.add(beside(m, i, share));
+      back.add(0, beside(m, i, -share));
     }
     out.addAll(back);
     return out;
+  }
+
+  /** A point beside one of a member's, so many of its radii aside. */
+  private static Point2D beside(Outline.Thick m, int i, double aside) {
+    int n = m.axis().size();
+    Point2D before = flat(m.axis().get(Math.max(0, i - 1)));
+    Point2D after = flat(m.axis().get(Math.min(n - 1, i + 1)));
+    double chord = Math.max(1e-9, before.distance(after));
+    double r = aside * m.radiiMm().get(i);
+    Point2D at = flat(m.axis().get(i));
+    return new Point2D.Double(
+        at.getX() - (after.getY() - before.getY()) / chord * r,
+        at.getY() + (after.getX() - before.getX()) / chord * r);
   }
 
   private static Point2D flat(Vector3D p) {

@@ -27,30 +27,43 @@ final class Inks {
    * @param bars across a fibre
    * @param stem along the stem of a feather
    * @param tip of each fibre
+   * @param turnsMm how far apart turns are seen where it is wound; 0: not at all
+   * @param fringeMm how far fibres stand out where it is wound; 0: it is smooth
    */
   record Look(
       Color ink,
       Optional<Color> mixed,
       Optional<Color> bars,
       Optional<Color> stem,
-      Optional<Color> tip) {
+      Optional<Color> tip,
+      double turnsMm,
+      double fringeMm) {
     static Look plain(Color ink) {
-      return new Look(ink, NONE, NONE, NONE, NONE);
+      return new Look(ink, NONE, NONE, NONE, NONE, 0, 0);
     }
 
     private Look tinted(Tint tint) {
       Color base = tint.ink().isPresent() ? new Color(tint.ink().getAsInt()) : ink;
       Color dark = colour(tint.second()).orElse(DARK);
       return switch (tint.marking()) {
-        case PLAIN -> new Look(base, NONE, bars, stem, tip);
-        case BARRED, MOTTLED, SPECKLED -> new Look(base, NONE, Optional.of(dark), stem, tip);
-        case DARK_CENTRE -> new Look(base, NONE, bars, Optional.of(dark), tip);
+        case PLAIN -> in(base, NONE, bars, stem, tip);
+        case BARRED, MOTTLED, SPECKLED -> in(base, NONE, Optional.of(dark), stem, tip);
+        case DARK_CENTRE -> in(base, NONE, bars, Optional.of(dark), tip);
         case TIPPED -> {
           Color pale = colour(tint.second()).orElse(PALE);
-          yield new Look(base, NONE, bars, stem, Optional.of(pale));
+          yield in(base, NONE, bars, stem, Optional.of(pale));
         }
-        case MIXED -> new Look(base, colour(tint.second()), bars, stem, tip);
+        case MIXED -> in(base, colour(tint.second()), bars, stem, tip);
       };
+    }
+
+    private Look in(
+        Color ofAll,
+        Optional<Color> mixedIn,
+        Optional<Color> across,
+        Optional<Color> along,
+        Optional<Color> atTip) {
+      return new Look(ofAll, mixedIn, across, along, atTip, turnsMm, fringeMm);
     }
   }
 
@@ -68,7 +81,9 @@ final class Inks {
                           NONE,
                           colour(r.get("bars")),
                           NONE,
-                          colour(r.get("tip")))));
+                          colour(r.get("tip")),
+                          Double.parseDouble(r.get("turns-mm")),
+                          Double.parseDouble(r.get("fringe-mm")))));
 
   private final Map<String, Look> byPart = new HashMap<>();
 

@@ -58,6 +58,25 @@ class FigureTest {
     assertThat(count(inks, black) / fibres).isCloseTo(marked, NEARLY);
   }
 
+  /** Lines of a body over its area: turns across it, fibres beside it. */
+  @ParameterizedTest
+  @CsvSource({"foam, 0", "quill, 10", "herl, 60"})
+  void aBodyIsPrintedAsItsMaterialIsWound(String material, int atLeast) {
+    Pattern dun =
+        Sizer.defaults(
+            Style.named("upright-collar"), new HookSpec(14, HookSpec.Shape.STRAIGHT, 0, 0), "Dun");
+    int body = dun.names().indexOf("body");
+    Pattern wound = dun.withPart(body, dun.parts().get(body).withMaterial(material));
+    PreparedFly fly =
+        PreparedFly.of(new Sizer(MATERIALS).size(wound), MATERIALS, Conditions.DEFAULT);
+    List<Figure.Shape> shapes =
+        Figure.of(Outliner.inVise(fly), new Inks(wound)).shapes().stream()
+            .filter(s -> s.part().equals("body"))
+            .toList();
+    assertThat(shapes).filteredOn(Figure.Shape::isArea).hasSize(1);
+    assertThat(shapes.size() - 1).isBetween(atLeast, atLeast == 0 ? 0 : 300);
+  }
+
   private static final Offset<Double> NEARLY = Offset.offset(0.1);
 
   private static double count(List<Color> inks, Color ink) {
