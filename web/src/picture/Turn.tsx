@@ -192,7 +192,7 @@ function framed(fly: Outline, aspect: number) {
   }
   const x = span(0)
   const z = span(2)
-  const high = Math.max((x.high - x.low) / aspect, z.high - z.low, 4)
+  const high = Math.max((x.high - x.low) / aspect, z.high - z.low, 6.5)
   return {
     middle: new Vector3((x.low + x.high) / 2, (z.low + z.high) / 2, 0),
     far: (0.78 * high) / Math.tan(rad(VIEW_DEG) / 2),
