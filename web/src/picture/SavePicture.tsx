@@ -12,6 +12,7 @@ import { Choice } from '../ui/Choice'
 import { Submit } from '../ui/Submit'
 import { Window } from '../ui/Window'
 import { png, shareCard } from './compose'
+import { turning } from './turning'
 
 type As = 'png' | 'svg' | 'card' | 'gltf'
 
@@ -106,7 +107,12 @@ export function SavePicture({
             <Line label="signed" value={signed} onChange={setSigned} />
           </>
         )}
-        <Side ref={side} outline={outline} materials={materials} />
+        <Side
+          ref={side}
+          outline={outline}
+          materials={materials}
+          seen={as === 'svg' || !turning.current}
+        />
         <Submit words={busy ? 'Drawing it…' : 'Save'} busy={busy} failed={failed} />
       </form>
     </Window>
@@ -143,8 +149,11 @@ function Side({
   ref,
   outline,
   materials,
+  seen,
 }: {
   ref: React.Ref<SVGSVGElement>
+  /** Whether it is what would be saved. */
+  seen: boolean
   outline: Outline
   materials: Record<string, string>
 }) {
@@ -155,7 +164,7 @@ function Side({
       width={WIDE}
       height={HIGH}
       viewBox={`0 0 ${WIDE} ${HIGH}`}
-      className="border-rule h-auto w-full rounded border"
+      className={`border-rule h-auto w-full rounded border ${seen ? '' : 'hidden'}`}
       aria-hidden
     >
       <defs>

@@ -97,6 +97,10 @@ class ViewsTest extends OnBench {
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
     page.reload();
     settled();
+    // the whole answer makes the sentence longer, and with it the drawing smaller
+    Locator reserve = page.locator("[data-reading='reserve']");
+    assertThat(reserve.locator("[aria-busy]")).hasText(Pattern.compile("\\d.*×"));
+    assertThat(reserve.locator("[aria-busy='true']")).hasCount(0);
     button("Watch it settle").click();
     assertThat(button("Stop")).isVisible();
     String touching = drawing();
