@@ -2,19 +2,12 @@ import { useQuery } from '@tanstack/react-query'
 import { Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { mapSurface } from '../api/scene'
-import type {
-  Estimate,
-  Handle,
-  PartKind,
-  PatternDocument,
-  PatternResource,
-  Style,
-} from '../api/types'
+import type { Handle, PartKind, PatternDocument, PatternResource, Style } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { movedTo } from '../parts/handle'
 import { openReadings, wantedBy } from '../parts/readings'
 import { measureBy, say, unit } from '../parts/units'
-import { whatWentWrong } from '../parts/words'
+import { sitting, whatWentWrong } from '../parts/words'
 import type { Dragged } from '../scene/drag'
 import type { Point } from '../scene/projection'
 import { seesLine } from '../scene/projection'
@@ -33,6 +26,7 @@ import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
 import { TypeValue } from './TypeValue'
 import { Verdict } from './Verdict'
+import { verdictOf } from './verdictOf'
 import { Tray } from '../tray/Tray'
 import { UnitChoice } from '../shell/UnitChoice'
 import { useAnswers } from '../readings/useAnswers'
@@ -70,9 +64,6 @@ const QUIET_MS = 500
 
 /** A rest that is not one of its own: how it sits under the weight that it can carry. */
 const LADEN = 'laden'
-
-const verdictOf = (estimate: Estimate | undefined) =>
-  estimate ? say(estimate.verdict) : 'Putting it on the water…'
 
 /** The bench: the fly on its waterline, what holds it, the shank plan and the tray. */
 export function Bench(props: Props) {
@@ -175,6 +166,9 @@ export function Bench(props: Props) {
   const outline = settling.moment?.outline ?? laden?.outline ?? other?.outline ?? estimate?.outline
   const materials = useMemo(() => materialsOf(document), [document])
   const shownRest = other ? rest : '0'
+  const seen = laden ? undefined : other
+  const told = seen ? `Resting ${sitting(seen.posture)}.` : verdictOf(estimate)
+  const styleLabel = styles.find((s) => s.id === style)?.label.toLowerCase() ?? style
   const aside = Boolean(other || laden || settling.moment)
   return (
     <main id="main" tabIndex={-1} className="flex flex-1 flex-col">
@@ -232,7 +226,7 @@ export function Bench(props: Props) {
                   rest={shownRest}
                   moment={settling.moment}
                   materials={materials}
-                  verdict={verdictOf(estimate)}
+                  verdict={told}
                 />
               </Suspense>
             )}
@@ -350,7 +344,7 @@ export function Bench(props: Props) {
         commands={commands}
         pictured={
           estimate &&
-          outline && { rest: shownRest, outline, materials, style, verdict: verdictOf(estimate) }
+          outline && { rest: shownRest, outline, materials, style: styleLabel, verdict: told }
         }
         onGoal={(next) => {
           setWindow(undefined)

@@ -2,7 +2,7 @@ import { memo } from 'react'
 import type { Outline } from '../api/types'
 import { blades, stretch } from '../scene/hairs'
 import { Plume, Wound } from './Members'
-import { lookOf, tintOf } from '../scene/looks'
+import { STEM, TIP, lookOf, tintOf } from '../scene/looks'
 import { curve, nearSide, polyline } from '../scene/paths'
 import { type View, nearness } from '../scene/projection'
 
@@ -148,10 +148,6 @@ function inFront({ wire }: Outline, view: View) {
   const far = wire.reduce((best, p, i) => ((p[0] ?? 0) > (wire[best]?.[0] ?? 0) ? i : best), 0)
   return wire.slice(far)
 }
-
-/** How far out the dark along a feather's stem reaches, and where a fibre's tip begins, as shares of it. */
-const STEM = 0.35
-const TIP = 0.75
 
 const NO_FIBRE = { radiusMm: 0 } as Fibre
 

@@ -16,8 +16,7 @@ export function Wound({ member: m, view, look }: { member: Member; view: View; l
   const { turns: wound, stripe, fringeMm, fuzz: fuzzy, finish } = look.making
   const pitchPx = (wound?.pitchMm ?? 0) * view.scale
   const line = Math.max(0.5, 0.2 * pitchPx)
-  const glossy =
-    finish === 'metal' || finish === 'gloss' || m.part === 'thread' || m.part === 'head'
+  const glossy = finish === 'metal' || finish === 'gloss'
   return (
     <>
       {fringeMm !== undefined && (
@@ -71,7 +70,7 @@ export function Wound({ member: m, view, look }: { member: Member; view: View; l
         <path
           d={tube(
             view,
-            m.axis.map((p) => p),
+            m.axis,
             m.radiiMm.map((r) => 0.16 * r),
           )}
           fill="#fff"

@@ -14,8 +14,8 @@ import type { Move } from './Turn'
 const Turn = lazy(() => import('./Turn').then((m) => ({ default: m.Turn })))
 
 type Props = {
-  /** Names the fly and all that its pose depends on. */
   fly: PatternDocument
+  /** Names the fly and all that its pose depends on. */
   id: string
   rest: string
   /** A moment of the way to its rest, while that is played. */

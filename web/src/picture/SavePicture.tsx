@@ -41,7 +41,9 @@ export type Pictured = {
   rest: string
   outline: Outline
   materials: Record<string, string>
+  /** What its style is called. */
   style: string
+  /** How it sits in that rest, in words. */
   verdict: string
 }
 
@@ -58,7 +60,7 @@ export function SavePicture({
   const { name, hook } = fly.pattern
   const [as, setAs] = useState<As>('png')
   const [times, setTimes] = useState('2')
-  const [title, setTitle] = useState(`${name}, hook ${hook.size}, ${style.replaceAll('-', ' ')}`)
+  const [title, setTitle] = useState(`${name}, hook ${hook.size}, ${style}`)
   const [told, setTold] = useState(verdict)
   const [signed, setSigned] = useState('')
   const [failed, setFailed] = useState('')

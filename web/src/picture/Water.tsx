@@ -18,6 +18,7 @@ import type { Relief } from '../api/types'
 import { extentOf, filmMesh } from './film'
 import { geometryOf } from './geometry'
 import { LAMP } from './Light'
+import { BAR_MM } from './turning'
 
 /** The block of water that is shown is so deep, mm, and so much deeper than what hangs in it. */
 const DEEP_MM = 9
@@ -195,13 +196,10 @@ function skirt({ left, right, near, far }: ReturnType<typeof extentOf>) {
   return new ShapeGeometry(all)
 }
 
-/** How long the bar is by which one measures, mm. */
-export const BAR_MM = 5
-
 /** A bar of five millimetres, its millimetres in turn dark and pale; it lies beside the fly. */
 export function Bar({ at }: { at: [number, number, number] }) {
   return (
-    <group name="bar-of-5-mm" position={at}>
+    <group name={`bar of ${BAR_MM} mm`} position={at}>
       {Array.from({ length: BAR_MM }, (_, i) => (
         <mesh key={i} position={[i + 0.5, 0.25, 0]}>
           <boxGeometry args={[1, 0.5, 0.12]} />

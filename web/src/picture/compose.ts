@@ -1,12 +1,12 @@
 import { drawing, picture, resolved } from '../parts/picture'
-import { turning } from './turning'
+import { BAR_MM, turning } from './turning'
 
 /** A picture as it is saved at its own size, px. */
 const WIDE = 960
 const HIGH = 600
 
 /** What is said of the bar that lies beside a fly in three dimensions. */
-const BAR = 'The bar is 5 mm.'
+const BAR = `The bar is ${BAR_MM} mm.`
 
 /** A card to share: the size that most places show whole, px. */
 const CARD = { wide: 1200, high: 630 }
@@ -54,7 +54,7 @@ function sheet(wide: number, high: number, ratio: number) {
   canvas.width = wide * ratio
   canvas.height = high * ratio
   const pen = canvas.getContext('2d')
-  if (!pen) throw new Error('This browser draws no pictures.')
+  if (!pen) throw new Error('This browser draws no pictures. Save it as a drawing (SVG) instead.')
   pen.scale(ratio, ratio)
   pen.fillStyle = resolved('--paper')
   pen.fillRect(0, 0, wide, high)
@@ -101,5 +101,9 @@ async function drawn(svg: string, ratio: number): Promise<HTMLCanvasElement> {
 
 const kept = (canvas: HTMLCanvasElement) =>
   new Promise<Blob>((done, failed) =>
-    canvas.toBlob((blob) => (blob ? done(blob) : failed(new Error('The picture is too large.')))),
+    canvas.toBlob((blob) =>
+      blob
+        ? done(blob)
+        : failed(new Error('The picture is too large for this browser. Choose a smaller one.')),
+    ),
   )

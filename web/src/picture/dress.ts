@@ -47,17 +47,17 @@ export function dressed(outline: Outline, materials: Record<string, string>) {
   return (part: string): Dress => {
     const before = known.get(part)
     if (before) return before
-    const dress = of(part, lookOf(part, materials[part], tintOf(outline, part)))
+    const dress = of(lookOf(part, materials[part], tintOf(outline, part)))
     known.set(part, dress)
     return dress
   }
 }
 
-function of(part: string, look: Look): Dress {
+function of(look: Look): Dress {
   const { making } = look
   return {
     making,
-    finish: part === 'head' || part === 'thread' ? 'gloss' : making.finish,
+    finish: making.finish,
     ink: inkOf(plain(look.colour)),
     bars: look.barred ? (ink(look.bars) ?? DARK) : undefined,
     tip: ink(look.tip),

@@ -1,5 +1,6 @@
 import type { Outline } from '../api/types'
 import { scatter } from '../scene/hairs'
+import { STEM, TIP } from '../scene/looks'
 import { type Dress, STEEL } from './dress'
 import { FLAT, type Finish } from '../scene/makings'
 import {
@@ -29,10 +30,6 @@ const WHITE: Ink = [1, 1, 1]
 
 /** Bars of a barred fibre: how far apart and how long they are, mm. */
 const BAR_MM = { every: 1.1, long: 0.45 }
-
-/** How far out the dark along a feather's stem reaches, and where a fibre's tip begins, as shares. */
-const STEM = 0.35
-const TIP = 0.75
 
 /**
  * All of a fly as it was solved, as triangles: round each of its lines, as thick as it was reckoned.

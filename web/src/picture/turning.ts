@@ -1,3 +1,6 @@
+/** How long the bar is by which one measures in three dimensions, mm. */
+export const BAR_MM = 5
+
 /** The three-dimensional view that is on the page, if one is. */
 export const turning: {
   current:

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { readFileSync } from 'node:fs'
 import { stretch } from './hairs'
 import { type Tint, lookOf } from './looks'
+import { isKnown, makingOf } from './makings'
 
 const tint = (change: Partial<Tint>): Tint => ({
   part: 'collar-hackle',
@@ -60,4 +62,14 @@ it('a stretch of a fibre lies on it and tapers as it does', () => {
   ])
   expect(tip.rootPx).toBeCloseTo(2 * (1 - 0.375))
   expect(tip.rootPx * (1 - tip.taper)).toBeCloseTo(1)
+})
+
+it('shows the same turns on the page as on a printed card', () => {
+  const printed = '../exchange/src/main/resources/ripplerest/exchange/card/inks.csv'
+  const rows = readFileSync(printed, 'utf8').trim().split('\n').slice(1)
+  expect(rows.length).toBeGreaterThan(50)
+  for (const [material = '', , , , turns] of rows.map((row) => row.split(','))) {
+    expect(isKnown(material), material).toBe(true)
+    expect(makingOf(material).turns?.pitchMm ?? 0, material).toBe(Number(turns))
+  }
 })

@@ -64,12 +64,22 @@ const BY_KIND: Record<string, string> = {
   head: 'thread',
 }
 
+/** What is varnished once the fly is tied. */
+const VARNISHED = ['head', 'thread']
+
+const varnished = (look: Look): Look => ({ ...look, making: { ...look.making, finish: 'gloss' } })
+
+/** How far out the dark along a feather's stem reaches, and where a fibre's tip begins, as shares. */
+export const STEM = 0.35
+export const TIP = 0.75
+
 const UNKNOWN: Look = { colour: 'var(--soft)', making: makingOf('') }
 
 /** The look of a part by its material, if that is known, and in the colour that is said of it. */
 export function lookOf(part: string, material?: string, tint?: Tint): Look {
   const own = material !== undefined && isKnown(material) ? material : BY_KIND[kindOf(part)]
-  const look = own === undefined ? UNKNOWN : plain(own)
+  const made = own === undefined ? UNKNOWN : plain(own)
+  const look = VARNISHED.includes(kindOf(part)) ? varnished(made) : made
   return tint ? tinted(look, tint) : look
 }
 

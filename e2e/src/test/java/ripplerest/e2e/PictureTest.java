@@ -194,16 +194,19 @@ class PictureTest extends OnBench {
     assertThat(text).doesNotContain("warden");
     JsonObject model = JsonParser.parseString(text).getAsJsonObject();
     Map<String, List<Vector3D>> meshes = new HashMap<>();
+    double scale = 1;
     for (JsonElement node : model.getAsJsonArray("nodes")) {
       if (node.getAsJsonObject().has("mesh")) {
         meshes.put(
             node.getAsJsonObject().get("name").getAsString(),
             positions(model, node.getAsJsonObject(), file, 28 + length));
-      } else if (node.getAsJsonObject().has("scale")) {
-        double scale = node.getAsJsonObject().getAsJsonArray("scale").get(0).getAsDouble();
-        assertThat(scale).isEqualTo(0.001); // the core counts in mm, glTF in metres
+      } else if (node.getAsJsonObject().has("matrix")) {
+        JsonArray columns = node.getAsJsonObject().getAsJsonArray("matrix");
+        scale *= columns.get(0).getAsDouble(); // x goes to x: the fly is turned about it alone
+        assertThat(columns.get(9).getAsDouble()).isCloseTo(0.001, within(1e-9)); // z goes up to y
       }
     }
+    assertThat(scale).isCloseTo(0.001, within(1e-9)); // the core counts in mm, glTF in metres
     JsonObject scene = scene();
     int points = 0;
     for (JsonElement fibre : scene.getAsJsonObject("fly").getAsJsonArray("fibres")) {

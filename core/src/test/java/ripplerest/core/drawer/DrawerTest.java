@@ -187,7 +187,8 @@ class DrawerTest {
         }
         Item before = drawer.get(line.place().getAsInt());
         double part = line.amount() / Picking.takes(line.need(), before);
-        assertThat(part + line.lacking() / line.need().amount()).isCloseTo(1, within(0.5));
+        assertThat(part + line.lacking() / line.need().amount())
+            .isCloseTo(1, within(0.51 * line.need().by().least() / line.need().amount()));
         assertThat(line.amount()).isBetween(0.0, before.amount());
         drawer.set(line.place().getAsInt(), before.with(before.amount() - line.amount()));
       }

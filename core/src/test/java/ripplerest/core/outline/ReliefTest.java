@@ -9,12 +9,18 @@ import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ripplerest.core.dressing.Length;
+import ripplerest.core.dressing.Making;
+import ripplerest.core.dressing.Part;
+import ripplerest.core.dressing.Pattern;
+import ripplerest.core.dressing.tie.Tie;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
 import ripplerest.core.estimate.Options;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.film.FilmSolution;
+import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.rest.Flies;
 import ripplerest.core.sizing.Sizer;
@@ -44,11 +50,30 @@ class ReliefTest {
   }
 
   @Test
-  void aSunkFlyHasNoFilmAndARestThatIsNotThereIsRefused() {
+  void aRestThatIsNotThereIsRefused() {
     Estimate estimate = Estimator.estimate(fly("parachute"), Options.poseOnly());
     assertThatThrownBy(() -> Scene.of(estimate, 7))
         .isInstanceOf(OutOfRangeException.class)
         .hasMessageContaining("rest");
+  }
+
+  @Test
+  void aSunkFlyHasNoFilm() {
+    Pattern bare =
+        new Pattern(
+            "bare",
+            "forward-plume",
+            new HookSpec(8, HookSpec.Shape.STRAIGHT, 4, 2),
+            List.of(
+                new Part.Body(Tie.of("thread"), 1.2),
+                new Part.ForwardPlume(Tie.of("soft-plume"), 1, new Length.Pinned(1), 30)),
+            "",
+            "",
+            Making.NONE);
+    Estimate sunk = Flies.pose(bare, Flies.GEL);
+    assertThat(sunk.rest()).isEmpty();
+    assertThat(Scene.of(sunk, 0).film()).isEmpty();
+    assertThat(Scene.of(sunk, 0).fly().wire()).allMatch(p -> p.getZ() < 0);
   }
 
   @Test
