@@ -20,6 +20,7 @@ const ROOMS = {
   study: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
   card: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
   log: ['api', 'drawing', 'parts', 'readings', 'save', 'scene', 'shell', 'ui'],
+  tests: ['api', 'log', 'parts', 'readings', 'save', 'shell', 'ui'],
   drawer: ['api', 'colour', 'library', 'log', 'parts', 'shell', 'ui'],
   library: ['api', 'parts', 'save', 'shell', 'ui'],
   book: ['api', 'parts', 'readings', 'save', 'shell', 'ui'],

@@ -117,7 +117,7 @@ export async function patiently<T>(ask: () => Promise<T>): Promise<T> {
 }
 
 /** Headers of a change that a save queue sends: to which revision, and its key. */
-const queued = (revision: number, key: string) => ({
+export const queued = (revision: number, key: string) => ({
   'If-Match': `"${revision}"`,
   'Idempotency-Key': key,
 })
@@ -242,6 +242,7 @@ export type Question =
   | 'SURFACE'
   | 'SCENE'
   | 'SETTLING'
+  | 'BY_TESTS'
   | 'DISAGREEMENTS'
 
 /** Asks what takes a while; every line is handed on as it comes, and the last is the answer. */
@@ -271,6 +272,10 @@ export async function importBook(
     onLine,
   )
 }
+
+/** What comes line by line; the last line is the answer. */
+export const streamed = async <T>(path: string, init: RequestInit, onLine: (line: T) => void) =>
+  lines(await ask(path, init), onLine)
 
 async function lines<T>(response: Response, onLine: (line: T) => void): Promise<T> {
   const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader()
@@ -329,7 +334,7 @@ export const judgeTied = async (
   id: string,
   onLine: (line: AnswerLine) => void,
   signal: AbortSignal,
-): Promise<AnswerLine> => lines(await ask(`/api/log/${id}/as-tied`, { signal }), onLine)
+): Promise<AnswerLine> => streamed(`/api/log/${id}/as-tied`, { signal }, onLine)
 export const pictureAddress = (id: string) => `/api/log/${id}/picture`
 export const measurePicture = (id: string, marks: Marks) =>
   once<Photograph>(`/api/log/${id}/marks`, send('POST', marks))

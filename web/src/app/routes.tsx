@@ -18,6 +18,10 @@ const Materials = lazy(() => import('../library/Materials').then((m) => ({ defau
 const OverTime = lazy(() => import('../study/OverTime').then((m) => ({ default: m.OverTime })))
 const SizeRun = lazy(() => import('../study/SizeRun').then((m) => ({ default: m.SizeRun })))
 const Styles = lazy(() => import('../library/Styles').then((m) => ({ default: m.Styles })))
+const TankTestPage = lazy(() =>
+  import('../tests/TankTest').then((m) => ({ default: m.TankTestPage })),
+)
+const Tests = lazy(() => import('../tests/Tests').then((m) => ({ default: m.Tests })))
 const Tie = lazy(() => import('../card/Tie').then((m) => ({ default: m.Tie })))
 const TiedFly = lazy(() => import('../log/TiedFly').then((m) => ({ default: m.TiedFly })))
 
@@ -34,6 +38,8 @@ export const router = createBrowserRouter(
       <Route path="/bench/:id/time" element={<OverTime />} />
       <Route path="/log" element={<Log />} />
       <Route path="/log/:id" element={<TiedFly />} />
+      <Route path="/tests" element={<Tests />} />
+      <Route path="/tests/:id" element={<TankTestPage />} />
       <Route path="/book" element={<Book />} />
       <Route path="/deleted" element={<Deleted />} />
       <Route path="/drawer" element={<Drawer />} />

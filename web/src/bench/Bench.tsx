@@ -22,6 +22,7 @@ import { FirstVisit } from '../shell/FirstVisit'
 import { Heading } from './Heading'
 import { STEPS, tour, tourTaken } from '../shell/tour'
 import { Cautions, Readings } from '../readings/Readings'
+import { TaughtSwitch, useTaught } from '../readings/taught'
 import { RestChoice } from './RestChoice'
 import { ShankPlan } from './ShankPlan'
 import { TypeValue } from './TypeValue'
@@ -95,7 +96,7 @@ export function Bench(props: Props) {
     kept,
     own,
     quiet === kept && !draft && !pose.isStale && !pose.error,
-    wantedBy(useStore(openReadings)),
+    wantedBy(useStore(openReadings), useTaught().learnt?.inUse),
   )
   const full = answers.WHOLE?.estimate
   const settling = useSettling(key, fly)
@@ -304,6 +305,7 @@ export function Bench(props: Props) {
               </button>
               <UnitChoice />
             </div>
+            <TaughtSwitch />
             {estimate && (
               <Readings
                 pose={calm ?? estimate}

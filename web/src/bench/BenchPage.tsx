@@ -16,6 +16,7 @@ import type { PatternDocument } from '../api/types'
 import { notify } from '../shell/notices'
 import { attempt } from '../shell/problems'
 import { opened as remember, recent } from '../shell/recent'
+import { useTaught } from '../readings/taught'
 import { Button } from '../ui/Button'
 import { Bench } from './Bench'
 import { useStore } from '../ui/store'
@@ -29,6 +30,7 @@ export function BenchPage() {
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
   const styles = useQuery({ queryKey: ['styles'], queryFn: listStyles, staleTime: Infinity })
   const kinds = useQuery({ queryKey: ['parts'], queryFn: listParts, staleTime: Infinity })
+  const taught = useTaught()
   const last = useStore(recent)
   const known = (wanted: string) => patterns.data?.some((p) => p.id === wanted)
   const openId = id ?? last.find(known) ?? patterns.data?.[0]?.id
@@ -104,7 +106,7 @@ export function BenchPage() {
       )}
       {opened.data && (
         <Bench
-          key={opened.data.id}
+          key={`${opened.data.id} ${taught.changed}`}
           opened={opened.data}
           styles={styles.data ?? []}
           kinds={kinds.data ?? []}

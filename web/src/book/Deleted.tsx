@@ -12,6 +12,7 @@ const WORDS = {
   HOOK: 'hook',
   MATERIAL: 'material',
   ITEM: 'thing of the drawer',
+  TEST: 'test in a glass',
 } as const
 
 const day = (at: string) => new Date(at).toLocaleDateString(undefined, { dateStyle: 'medium' })

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { changeFly, getFly, judgeTied, readDevice } from '../api/client'
+import { Begin } from './Begin'
 import { Taken } from './Taken'
 import type { LoggedFly, Planned } from '../api/types'
 import { measureName, sitting, tilted, whatWentWrong } from '../parts/words'
@@ -166,6 +167,7 @@ function Sheet({ id, opened }: { id: string; opened: LoggedFly }) {
       </section>
       <div>
         <Judged tied={tied} massMg={written.massMg} />
+        <Begin fly={id} />
         <Photo
           id={id}
           opened={opened}

@@ -12,9 +12,14 @@ const ASKS: Record<string, Question> = {
   'over-time': 'OVER_TIME',
 }
 
-/** The long questions that the open readings need, and the one that the bench itself does. */
-export const wantedBy = (open: string[]): Question[] => [
+/**
+ * The long questions that the open readings need, and those that the bench itself does.
+ *
+ * @param taught whether estimates go by the tier's tests
+ */
+export const wantedBy = (open: string[], taught = false): Question[] => [
   'WHOLE',
+  ...(taught ? (['BY_TESTS'] as const) : []),
   ...Object.entries(ASKS).flatMap(([id, question]) => (open.includes(id) ? [question] : [])),
 ]
 

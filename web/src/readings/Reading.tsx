@@ -11,6 +11,7 @@ export function Reading({
   band,
   stale,
   was,
+  without,
   children,
 }: {
   id: string
@@ -20,6 +21,8 @@ export function Reading({
   stale: boolean
   /** What it was before the last change, if it was something else. */
   was?: string
+  /** What it would be without the tier's tests, if they moved it. */
+  without?: string
   children: ReactNode
 }) {
   return (
@@ -51,6 +54,11 @@ export function Reading({
                 {band ?? (stale ? 'working…' : '')}
               </span>
             </span>
+            {without && (
+              <span className="text-tide block text-right text-sm" data-without>
+                {without}
+              </span>
+            )}
           </Accordion.Trigger>
         </h2>
       </Accordion.Header>

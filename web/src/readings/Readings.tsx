@@ -5,6 +5,7 @@ import { AmountsReading } from './AmountsReading'
 import { FootprintReading } from './FootprintReading'
 import { LongReadings } from './LongReadings'
 import { Bar, Reading } from './Reading'
+import { heightsWithout, movedBy } from './taught'
 import type { Answers } from './useAnswers'
 import { openReadings } from '../parts/readings'
 import { lengths, quantity, say, unit } from '../parts/units'
@@ -42,6 +43,8 @@ export const Readings = memo(function Readings({
   const open = useStore(openReadings)
   const rest = pose.rest
   const band = full?.band
+  const byTests = answers.BY_TESTS?.byTests
+  const moved = movedBy(byTests)
   const lift = band?.popBackMg ?? { low: pose.popBackMg, high: pose.popBackMg, decimals: 0 }
   return (
     <Accordion.Root
@@ -58,6 +61,7 @@ export const Readings = memo(function Readings({
         title="sits"
         value={sitting(pose.sits)}
         was={since?.sat && sitting(since.sat)}
+        without={moved.posture}
         band={
           rest
             ? `${tilted(rest.pitchDeg, rest.tilt)}${band?.pitchDeg ? `, ${range(band.pitchDeg, '°')}` : ''}`
@@ -73,6 +77,7 @@ export const Readings = memo(function Readings({
           </p>
         )}
         {rest && <p className="mt-2">{ends(rest)}</p>}
+        {heightsWithout(byTests) && <p className="mt-2">{heightsWithout(byTests)}</p>}
         {full?.footprint && (
           <p className="mt-2">
             It dents the film over{' '}
@@ -112,6 +117,7 @@ export const Readings = memo(function Readings({
         title="film reserve"
         value={reserve(full)}
         was={since?.reserve && quantity(since.reserve)}
+        without={moved.reserve}
         band={band?.reserve ? range(band.reserve, ' ×') : undefined}
         stale={!band}
       >
@@ -130,6 +136,7 @@ export const Readings = memo(function Readings({
         id="pop-back"
         title="pops back if drowned"
         value={POPS_BACK[(full ?? pose).popsBack]}
+        without={moved['pop-back']}
         band={short(lift)}
         stale={!band}
       >

@@ -20,6 +20,7 @@ const DropPattern = lazy(() => import('./ImportPattern').then((m) => ({ default:
 const VIEWS = [
   ['/book', 'Book'],
   ['/log', 'Log'],
+  ['/tests', 'Tests'],
   ['/drawer', 'Drawer'],
   ['/styles', 'Styles'],
 ] as const

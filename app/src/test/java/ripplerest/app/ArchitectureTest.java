@@ -22,6 +22,7 @@ class ArchitectureTest {
           "patterns",
           "drawer",
           "log",
+          "tests",
           "bench",
           "answers",
           "card",

@@ -156,6 +156,19 @@ class FuzzApiTest {
       JsonNode item = app.send("POST", "/api/drawer", DrawerApiTest.ITEM).json();
       headers.put("If-Match", "\"" + item.get("revision").asLong() + "\"");
       place = path.replace("{id}", item.get("id").asString());
+    } else if (path.startsWith("/api/tests/{id}")) {
+      String fly =
+          app.send("POST", "/api/log?pattern=" + pattern, null).json().at("/fly/id").asString();
+      Answer test = app.send("POST", "/api/tests?fly=" + fly, null);
+      place = path.replace("{id}", test.json().at("/test/id").asString());
+      if (method.equals("GET") && path.endsWith("/picture")) {
+        Call kept = picture(place);
+        app.send(kept.method(), kept.path(), kept.body(), "Content-Type", "image/png");
+      } else if (!method.equals("GET")) {
+        app.get(place.replace("/picture", "").replace("/marks", "") + "/foretold");
+        test = app.get(place.replace("/picture", "").replace("/marks", ""));
+      }
+      headers.put("If-Match", test.etag());
     } else if (path.startsWith("/api/materials/{id}")) {
       app.send("POST", "/api/materials/table", value(), "Content-Type", "text/csv");
       place = path.replace("{id}", "foam");
@@ -202,7 +215,24 @@ class FuzzApiTest {
       case "PUT /api/log/{id}" ->
           body =
               "{\"seconds\":9,\"massMg\":20,\"notes\":\"x\",\"made\":[{\"part\":\"tail\",\"field\":\"length\",\"value\":9,\"error\":0}]}";
-      case "PUT /api/log/{id}/picture" -> {
+      case "POST /api/tests" ->
+          place =
+              "/api/tests?fly="
+                  + app.send("POST", "/api/log?pattern=" + pattern, null)
+                      .json()
+                      .at("/fly/id")
+                      .asString();
+      case "PUT /api/tests/{id}" -> body = TestsApiTest.SEEN;
+      case "POST /api/tests/{id}/marks" -> body = TestsApiTest.MARKED;
+      case "PUT /api/tests/learning" -> body = "{\"inUse\":false}";
+      case "GET /api/tests/next" -> place = path + "?pattern=" + pattern;
+      case "POST /api/tests/imports" -> {
+        body =
+            "{\"format\":\"ripple-rest/tests\",\"version\":1,\"tests\":[],\"log\":"
+                + "{\"format\":\"ripple-rest/log\",\"version\":1,\"flies\":[]}}";
+        headers.put("Content-Type", "application/octet-stream");
+      }
+      case "PUT /api/log/{id}/picture", "PUT /api/tests/{id}/picture" -> {
         body = null;
         return picture(place);
       }
@@ -235,7 +265,9 @@ class FuzzApiTest {
       body = example;
     }
     if (path.matches(".*/(undo|redo|archive|copies|restoration|finish|reading)")
-        || path.equals("/api/log")) {
+        || path.equals("/api/log")
+        || path.equals("/api/tests")
+        || path.equals("/api/tests/learning") && method.equals("POST")) {
       body = null;
     }
     return new Call(method, place, body, headers);

@@ -11,6 +11,7 @@ import ripplerest.cli.race.Race;
       EstimateCommand.class,
       CardCommand.class,
       BenchmarkCommand.class,
+      CalibrationReport.class,
       DevicesCommand.class,
       LoadCommand.class,
       Race.class,

@@ -29,7 +29,8 @@ class ArchitectureTest {
           "estimate",
           "drift",
           "advice",
-          "tied");
+          "tied",
+          "calibration");
   private static final List<String> LEAVES = List.of("outline", "tying", "question", "drawer");
 
   @ArchTest

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import ripplerest.app.Version;
 import ripplerest.app.http.Fingerprint;
 import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.material.Learnt;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.Materials;
 import ripplerest.core.material.Property;
@@ -22,8 +23,8 @@ import ripplerest.exchange.format.PatternWriter;
 
 /**
  * What an answer depends on, as one hash: the question, each fly's canonical document with its
- * conditions, the rules of its style and the table of materials as they are, and the build that
- * answers.
+ * conditions, the rules of its style, the table of materials as they are and what tests taught of
+ * it, and the build that answers.
  */
 @Component
 class AnswerKey {
@@ -63,6 +64,7 @@ class AnswerKey {
 
   private static void add(MessageDigest digest, Materials materials) {
     List<Material> offered = materials.offered();
+    add(digest, materials.learnt().map(Learnt::id).orElse(""));
     StreamSupport.stream(materials.all().spliterator(), false)
         .sorted(Comparator.comparing(Material::id))
         .forEach(m -> add(digest, m, offered.contains(m)));

@@ -12,6 +12,7 @@ import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.StyleStore;
 import ripplerest.app.log.LogStore;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.app.tests.TestStore;
 import ripplerest.core.quantity.OutOfRangeException;
 
 /** What was lately deleted, of every kind, and the way back. */
@@ -29,6 +30,7 @@ public class Deleted {
   private final HookStore hooks;
   private final MaterialStore materials;
   private final DrawerStore drawer;
+  private final TestStore tests;
 
   Deleted(
       JdbcTemplate jdbc,
@@ -37,7 +39,9 @@ public class Deleted {
       StyleStore styles,
       HookStore hooks,
       MaterialStore materials,
-      DrawerStore drawer) {
+      DrawerStore drawer,
+      TestStore tests) {
+    this.tests = tests;
     this.drawer = drawer;
     this.jdbc = jdbc;
     this.patterns = patterns;
@@ -54,7 +58,8 @@ public class Deleted {
     STYLE,
     HOOK,
     MATERIAL,
-    ITEM
+    ITEM,
+    TEST
   }
 
   /** One thing that was deleted. */
@@ -73,6 +78,9 @@ public class Deleted {
         select 'HOOK', id::text, name, deleted_at from own_hook where deleted_at is not null
         union all
         select 'ITEM', id::text, label, deleted_at from drawer_item where deleted_at is not null
+        union all
+        select 'TEST', t.id::text, 'test of ' || f.name, t.deleted_at from tank_test t
+          join logged_fly f on f.id = t.fly_id where t.deleted_at is not null
         union all
         select 'MATERIAL', material, coalesce(nullif(max(label), ''), material), max(deleted_at)
           from own_material_value where deleted_at is not null group by material
@@ -98,6 +106,7 @@ public class Deleted {
       case HOOK -> hooks.restore(uuid(id));
       case MATERIAL -> materials.restore(id);
       case ITEM -> drawer.restore(uuid(id));
+      case TEST -> tests.restore(uuid(id));
     }
   }
 

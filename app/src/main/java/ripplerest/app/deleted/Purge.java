@@ -61,6 +61,7 @@ class Purge {
     Timestamp old = Timestamp.from(now.minus(Deleted.KEPT));
     transaction.executeWithoutResult(
         t -> {
+          jdbc.update("delete from tank_test where deleted_at < ?", old);
           jdbc.update("delete from logged_fly where deleted_at < ?", old);
           jdbc.update("delete from pattern where deleted_at < ?", old);
           jdbc.update("delete from own_hook where deleted_at < ?", old);

@@ -57,11 +57,27 @@ class ApiDescription {
           "PlaceView",
           "ProblemDocument",
           "AddedView",
-          "PhotographView");
+          "PhotographView",
+          "Foretold",
+          "ByTestsView",
+          "LearningView",
+          "NextTestsView",
+          "ChangedView",
+          "Lasted",
+          "GlassMarks");
 
   /** Fields of plain types that may be null, by the name of what they belong to. */
-  private static final Map<String, String> NULL_FIELDS =
-      Map.of("FiguresView", "reserve", "Differences", "sat");
+  private static final Map<String, Set<String>> NULL_FIELDS =
+      Map.of(
+          "FiguresView", Set.of("reserve"),
+          "Differences", Set.of("sat"),
+          "Foretold", Set.of("minutes"),
+          "GlassMarks", Set.of("point"),
+          "Noted", Set.of("sits", "popsBack"));
+
+  /** Fields that are always there, though their type may be null elsewhere. */
+  private static final Map<String, String> ALWAYS =
+      Map.of("ChangedLine", "byTests", "LearntLine", "found");
 
   private static final Set<String> REQUESTS =
       Set.of(
@@ -73,7 +89,8 @@ class ApiDescription {
           "Marks",
           "Change",
           "Figures",
-          "FigureChange");
+          "FigureChange",
+          "TestChange");
 
   static {
     SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);
@@ -106,7 +123,8 @@ class ApiDescription {
             (name, property) -> {
               String ref = property.get$ref();
               String type = ref == null ? "" : ref.substring(ref.lastIndexOf('/') + 1);
-              if (!MAY_BE_NULL.contains(type) && !name.equals(NULL_FIELDS.get(of))) {
+              boolean there = !MAY_BE_NULL.contains(type) || name.equals(ALWAYS.get(of));
+              if (there && !NULL_FIELDS.getOrDefault(of, Set.of()).contains(name)) {
                 required.add(name);
               }
             });

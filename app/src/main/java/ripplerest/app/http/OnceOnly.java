@@ -43,6 +43,7 @@ public class OnceOnly extends OncePerRequestFilter {
           "/api/comparisons",
           "/api/disagreements",
           "/api/lengths",
+          "/api/tests/learning",
           "/api/book/imports");
 
   private static final List<String> KEPT_HEADERS =

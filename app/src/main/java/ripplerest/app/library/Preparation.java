@@ -17,8 +17,10 @@ public class Preparation {
   private final PatternReader reader;
   private final Sizer sizer;
   private final MaterialStore materials;
+  private final LearntStore learnt;
 
-  Preparation(PatternReader reader, Sizer sizer, MaterialStore materials) {
+  Preparation(PatternReader reader, Sizer sizer, MaterialStore materials, LearntStore learnt) {
+    this.learnt = learnt;
     this.reader = reader;
     this.sizer = sizer;
     this.materials = materials;
@@ -44,8 +46,8 @@ public class Preparation {
     return sizer.size(file.pattern());
   }
 
-  /** All that an answer about the fly needs. */
+  /** All that an answer about the fly needs; by the tier's tests, if estimates go by them. */
   public PreparedFly prepared(PatternFile file) {
-    return PreparedFly.of(sized(file), materials.materials(), file.conditions());
+    return PreparedFly.of(sized(file), learnt.taught(materials.materials()), file.conditions());
   }
 }

@@ -14,7 +14,7 @@ import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 
 /** A picture that somebody sends, found to be whole and of a kind that browsers show. */
-record PictureFile(LogStore.Picture kept, int widthPx, int heightPx) {
+public record PictureFile(LogStore.Picture kept, int widthPx, int heightPx) {
   /** Larger than any bench needs, in bytes. */
   static final int MOST_BYTES = 12_000_000;
 
@@ -31,7 +31,7 @@ record PictureFile(LogStore.Picture kept, int widthPx, int heightPx) {
       Map.of("png", MediaType.IMAGE_PNG_VALUE, "jpeg", MediaType.IMAGE_JPEG_VALUE);
 
   /** Reads a picture to its end; refuses one that is too large, broken off, or none. */
-  static PictureFile read(InputStream from) throws IOException {
+  public static PictureFile read(InputStream from) throws IOException {
     byte[] bytes = from.readNBytes(MOST_BYTES + 1);
     if (bytes.length > MOST_BYTES) {
       throw tooLarge("more than 12 MB", "at most 12 MB");

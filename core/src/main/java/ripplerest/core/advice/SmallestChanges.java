@@ -319,7 +319,7 @@ public record SmallestChanges(
       FloatOverTime over =
           FloatOverTime.of(
               FloatOverTime.floats(other, quiet()),
-              Rates.usual(Stretch.RIFFLE, other.conditions()),
+              Rates.usual(Stretch.RIFFLE, other.conditions()).taught(other.materials()),
               1);
       return over.medianMinutes().orElse(FloatOverTime.LAST_MINUTE);
     }

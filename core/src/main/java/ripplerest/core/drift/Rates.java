@@ -1,6 +1,8 @@
 package ripplerest.core.drift;
 
 import java.util.random.RandomGenerator;
+import ripplerest.core.material.Learnt;
+import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Floatant;
@@ -31,7 +33,10 @@ public record Rates(
   static final double STRENGTH_SPREAD = 0.5;
 
   /** Spread of the logarithm of each rate, one's ignorance of it. */
-  private static final double IGNORANCE = 0.5;
+  public static final double IGNORANCE = 0.5;
+
+  /** So hard that every dunking puts it under: a finger's, weights. */
+  private static final double BY_A_FINGER = 20;
 
   public Rates {
     Require.inRange("dunkings a minute", dunksPerMinute, 0, 60, "1/min");
@@ -67,9 +72,37 @@ public record Rates(
     return new Rates(dunks, strength, wetting, dunkWets, 0.12, casts, 0.15, 0.35);
   }
 
+  /** In a glass of still water, pushed under by hand so many times a minute, 0 to 60. */
+  public static Rates inAGlass(double dunksPerMinute, Conditions day) {
+    Rates r = usual(Stretch.STILL, day);
+    return new Rates(
+        dunksPerMinute,
+        BY_A_FINGER,
+        r.wettingMinutes,
+        r.dunkWets,
+        r.dunkDrowns,
+        0,
+        r.castDries,
+        r.slimeOfAFish);
+  }
+
   /** Nothing happens to the fly at all. */
   public static Rates none() {
     return new Rates(0, 1, Double.POSITIVE_INFINITY, 0, 0, 0, 0, 0);
+  }
+
+  /** The same where tests told how fast water gets in; its spread stays what it is. */
+  public Rates taught(Materials materials) {
+    double deviate = materials.learnt().map(l -> l.mean(Learnt.WETTING)).orElse(0.0);
+    return new Rates(
+        dunksPerMinute,
+        dunkStrength,
+        wettingMinutes * Math.exp(-IGNORANCE * deviate),
+        dunkWets,
+        dunkDrowns,
+        castsPerMinute,
+        castDries,
+        slimeOfAFish);
   }
 
   /** Every rate drawn once from what is known of it. */

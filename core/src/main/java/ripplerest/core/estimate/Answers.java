@@ -51,4 +51,20 @@ public final class Answers {
     work.progress(3, 3);
     return CarryLimit.of(carry);
   }
+
+  /**
+   * The largest weight in water that can be hung from the start of its bend before it goes under,
+   * mg; 0 if it sinks by itself.
+   */
+  public static double floatsWithMg(PreparedFly fly) {
+    LandedFly landed = LandedFly.of(fly);
+    return landed
+        .rest()
+        .map(
+            r -> {
+              double sinksAt = FilmReserve.from(r, landed.finder()).sinksAt();
+              return Carry.most(r, sinksAt, landed.finder()).mg();
+            })
+        .orElse(0.0);
+  }
 }

@@ -8,18 +8,13 @@ import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.ToDoubleFunction;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.stat.StatUtils;
 import ripplerest.core.estimate.Estimate.Band;
 import ripplerest.core.estimate.Estimate.Interval;
 import ripplerest.core.estimate.Estimate.PartInterval;
-import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Together;
-import ripplerest.core.rest.Casts;
-import ripplerest.core.rest.FilmReserve;
 import ripplerest.core.rest.Posture;
 import ripplerest.core.rest.Rest;
-import ripplerest.core.water.Conditions;
 import ripplerest.core.water.Water;
 
 /**
@@ -29,50 +24,6 @@ import ripplerest.core.water.Water;
  */
 final class Bands {
   private Bands() {}
-
-  /** One draw of everything that is only roughly known. */
-  private record Draw(
-      PreparedFly fly,
-      Optional<Rest> rest,
-      Optional<Discrepancy> off,
-      Optional<FilmReserve> reserve,
-      double popBackMg,
-      double massMg) {
-    double keeps() {
-      return reserve.map(r -> loaded(r, r.keepsPostureTo())).orElse(0.0);
-    }
-
-    double sinksAt() {
-      return reserve.map(r -> loaded(r, r.sinksAt())).orElse(0.0);
-    }
-
-    private double loaded(FilmReserve r, double factor) {
-      double most = r.beyond() ? r.sinksAt() : FilmReserve.MOST;
-      return Math.min(most, factor * off.orElseThrow().reserve());
-    }
-
-    double pitchDeg() {
-      double pitch = rest.orElseThrow().pose().pitchRad() + off.orElseThrow().pitchRad();
-      return Math.toDegrees(pitch);
-    }
-
-    double height(ToDoubleFunction<Rest> of, Vector3D place) {
-      Rest at = rest.orElseThrow();
-      return of.applyAsDouble(at) + off.orElseThrow().raises(at.film(), place);
-    }
-
-    double eyeMm() {
-      return height(Rest::eyeMm, Vector3D.ZERO);
-    }
-
-    double bendMm() {
-      return height(Rest::bendMm, fly.sized().hook().bendStart());
-    }
-
-    double pointMm() {
-      return height(Rest::pointMm, fly.sized().hook().point());
-    }
-  }
 
   /**
    * The middle 80 % of each number. Same seed, same answer, however many cores there are.
@@ -113,20 +64,7 @@ final class Bands {
 
   private static Draw draw(PreparedFly fly, SplittableRandom random, Work work) {
     work.throwIfCancelled();
-    Materials drawn = fly.materials().sampled(random);
-    Conditions water = fly.conditions();
-    double factor = Casts.usual(water.touchdownFactor()).drawFactor(random);
-    PreparedFly tied = Hand.tied(fly.with(drawn).with(water.withTouchdown(factor)), random);
-    LandedFly landed = LandedFly.briefly(tied);
-    work.throwIfCancelled();
-    double mass = tied.body().massMg();
-    return new Draw(
-        tied,
-        landed.rest(),
-        landed.rest().map(r -> Discrepancy.drawn(r, mass * Water.GRAVITY, random)),
-        landed.reserve(),
-        tied.popBackMg(),
-        mass);
+    return Draw.of(fly, random);
   }
 
   private static Optional<Posture> posture(Optional<Rest> rest) {

@@ -14,7 +14,7 @@ import ripplerest.core.rest.Rest;
  * @param pitchRad by which its tail rests lower
  * @param reserve factor on the load at which it gives way
  */
-record Discrepancy(double heaveMm, double pitchRad, double reserve) {
+public record Discrepancy(double heaveMm, double pitchRad, double reserve) {
   /** Spread of the lift, as a share of the weight. */
   private static final double LIFT = 0.05;
 

@@ -38,18 +38,29 @@ public record Material(String id, String label, Map<Property, Prior> priors) {
   }
 
   /** Every prior drawn once; a receding angle is no larger than the advancing one. */
-  Material sampled(Causes causes) {
+  Material sampled(Deviates deviates) {
     Map<Property, Prior> drawn = new EnumMap<>(Property.class);
     for (Property p : Property.values()) {
       Prior prior = priors.get(p);
       if (prior != null) {
-        drawn.put(p, new Prior(causes.drawn(p, prior), 0, prior.kind(), prior.source()));
+        drawn.put(p, new Prior(deviates.drawn(p, prior), 0, prior.kind(), prior.source()));
       }
     }
-    recedes(drawn, Property.RECEDING_UNTREATED, Property.ADVANCING_UNTREATED);
-    recedes(drawn, Property.RECEDING_TREATED, Property.ADVANCING_TREATED);
-    recedes(drawn, Property.RECEDING_WET, Property.ADVANCING_WET);
-    return new Material(id, label, drawn);
+    return receding(drawn);
+  }
+
+  /** Every prior as tests left it. */
+  Material taught(Learnt learnt) {
+    Map<Property, Prior> taught = new EnumMap<>(priors);
+    taught.replaceAll((p, prior) -> learnt.moves(p, prior) ? learnt.of(p, prior) : prior);
+    return taught.equals(priors) ? this : receding(taught);
+  }
+
+  private Material receding(Map<Property, Prior> values) {
+    recedes(values, Property.RECEDING_UNTREATED, Property.ADVANCING_UNTREATED);
+    recedes(values, Property.RECEDING_TREATED, Property.ADVANCING_TREATED);
+    recedes(values, Property.RECEDING_WET, Property.ADVANCING_WET);
+    return new Material(id, label, values);
   }
 
   private static void recedes(Map<Property, Prior> drawn, Property receding, Property advancing) {

@@ -103,6 +103,11 @@ public enum Property {
     return fileUnit.equals("deg");
   }
 
+  /** Whether it is what a surface is like under its dressing. */
+  boolean isTreated() {
+    return this == ADVANCING_TREATED || this == RECEDING_TREATED;
+  }
+
   /** The property of this name in the file; refuses an unknown one and lists those there are. */
   public static Property named(String nameInFile) {
     for (Property p : values()) {

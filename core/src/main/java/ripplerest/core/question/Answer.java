@@ -9,6 +9,10 @@ import ripplerest.core.advice.SizeRun;
 import ripplerest.core.advice.SmallestChanges;
 import ripplerest.core.advice.Substitutes;
 import ripplerest.core.advice.WantedSupport;
+import ripplerest.core.calibration.ByTests;
+import ripplerest.core.calibration.Calibration;
+import ripplerest.core.calibration.NextTest;
+import ripplerest.core.calibration.Prediction;
 import ripplerest.core.drift.FloatOverTime;
 import ripplerest.core.drift.Stretch;
 import ripplerest.core.estimate.CarryLimit;
@@ -64,4 +68,15 @@ public sealed interface Answer {
   record Compared(ripplerest.core.advice.Comparison found) implements Answer {}
 
   record Tied(AsTied found) implements Answer {}
+
+  record Foretold(Prediction found) implements Answer {}
+
+  record Taught(ByTests found) implements Answer {}
+
+  record Learning(Calibration found) implements Answer {}
+
+  record Tests(List<NextTest> found) implements Answer {}
+
+  /** Flies and what tests change of each, by name. */
+  record Changed(Map<String, ByTests> byFly) implements Answer {}
 }

@@ -11,6 +11,7 @@ import ripplerest.core.advice.SizeRun;
 import ripplerest.core.advice.SmallestChanges;
 import ripplerest.core.advice.Substitutes;
 import ripplerest.core.advice.WantedSupport;
+import ripplerest.core.calibration.ByTests;
 import ripplerest.core.drift.FloatOverTime;
 import ripplerest.core.drift.Floats;
 import ripplerest.core.drift.Rates;
@@ -57,6 +58,8 @@ public enum Question {
   SCENE,
   /** Pictures from touchdown to rest. */
   SETTLING,
+  /** What the tier's tests change of it. */
+  BY_TESTS,
   /** The same fly tied the other way, for everything that practitioners do either way. */
   DISAGREEMENTS;
 
@@ -124,6 +127,7 @@ public enum Question {
                           : new Options(Options.Depth.FULL, with.seed(), 0, work)),
                   with.rest()),
               Outliner.inVise(fly));
+      case BY_TESTS -> new Answer.Taught(ByTests.of(fly));
       case SETTLING -> new Answer.Settles(Settling.of(fly, FRAMES, work));
       case DISAGREEMENTS ->
           new Answer.EitherWay(
@@ -182,7 +186,8 @@ public enum Question {
     Map<Stretch, FloatOverTime> byWater = new EnumMap<>(Stretch.class);
     for (Stretch stretch : Stretch.values()) {
       work.throwIfCancelled();
-      byWater.put(stretch, FloatOverTime.of(floats, Rates.usual(stretch, fly.conditions()), seed));
+      Rates rates = Rates.usual(stretch, fly.conditions()).taught(fly.materials());
+      byWater.put(stretch, FloatOverTime.of(floats, rates, seed));
     }
     return byWater;
   }

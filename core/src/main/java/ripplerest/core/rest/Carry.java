@@ -40,18 +40,31 @@ public record Carry(
    * @param sinksAt of that rest, in its own weight
    */
   public static Carry of(Rest rest, double sinksAt, RestFinder finder) {
-    double fails = finder.film().body().massMg() * (sinksAt / SAFE - 1);
+    return of(rest, sinksAt, SAFE, finder);
+  }
+
+  /**
+   * The same to the last: the largest weight with which it floats at all.
+   *
+   * @param sinksAt of that rest, in its own weight
+   */
+  public static Carry most(Rest rest, double sinksAt, RestFinder finder) {
+    return of(rest, sinksAt, 1, finder);
+  }
+
+  private static Carry of(Rest rest, double sinksAt, double safe, RestFinder finder) {
+    double fails = finder.film().body().massMg() * (sinksAt / safe - 1);
     if (fails < LEAST_MG) {
       return NOTHING;
     }
     double holds = 0;
-    Optional<Under> under = hung(fails, rest, finder);
+    Optional<Under> under = hung(fails, rest, safe, finder);
     if (under.isPresent()) {
       return with(fails, under.get(), sinksAt >= FilmReserve.MOST, finder);
     }
     while (fails - holds > Math.max(LEAST_MG, PRECISION * fails)) {
       double middle = (holds + fails) / 2;
-      Optional<Under> there = hung(middle, rest, finder);
+      Optional<Under> there = hung(middle, rest, safe, finder);
       if (there.isPresent()) {
         holds = middle;
         under = there;
@@ -77,7 +90,7 @@ public record Carry(
   }
 
   /** How the fly sits with a weight hung from it; empty if that is too much for it. */
-  private static Optional<Under> hung(double mg, Rest rest, RestFinder finder) {
+  private static Optional<Under> hung(double mg, Rest rest, double safe, RestFinder finder) {
     FilmState state = rest.state().copy();
     Pose pose = rest.pose();
     try {
@@ -90,8 +103,8 @@ public record Carry(
         pose = settled.pose();
       }
       FilmState there = state.copy();
-      boolean safe = FilmReserve.sinksAt(pose, state, finder) >= SAFE;
-      return safe ? Optional.of(new Under(finder.end(pose), there)) : Optional.empty();
+      boolean bears = safe <= 1 || FilmReserve.sinksAt(pose, state, finder) >= safe;
+      return bears ? Optional.of(new Under(finder.end(pose), there)) : Optional.empty();
     } finally {
       finder.hang(0);
     }

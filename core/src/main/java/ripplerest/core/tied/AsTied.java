@@ -80,6 +80,15 @@ public record AsTied(
     return new AsTied(planned, RestSummary.of(made), made, List.copyOf(differences));
   }
 
+  /** The fly as it was made. */
+  public static PreparedFly tied(PreparedFly plan, List<Made> all) {
+    SizedPattern sized = plan.sized();
+    for (Made made : all) {
+      sized = made.off() == 0 ? sized : made.planned().with(sized, made.value(), plan.sizer());
+    }
+    return plan.with(sized);
+  }
+
   /** Whether the fly as made sits near enough to the plan. */
   public boolean isFine() {
     return isFine(planned, made);

@@ -2,6 +2,7 @@ package ripplerest.exchange.view;
 
 import java.util.List;
 import ripplerest.core.question.Answer;
+import ripplerest.exchange.format.LoggedTest;
 import ripplerest.exchange.format.ProblemDocument;
 
 /**
@@ -27,6 +28,11 @@ import ripplerest.exchange.format.ProblemDocument;
  * @param disagreements what practitioners do either way
  * @param comparison dressings side by side
  * @param asTied a fly as it was tied beside its plan
+ * @param foretold what a test will show
+ * @param byTests what tests change of it
+ * @param learning what came of learning from tests
+ * @param nextTests what would teach most
+ * @param changed what tests change of many flies
  * @param problem why there is no answer
  */
 public record AnswerLine(
@@ -49,6 +55,11 @@ public record AnswerLine(
     DisagreementsView disagreements,
     ComparisonView comparison,
     AsTiedView asTied,
+    LoggedTest.Foretold foretold,
+    ByTestsView byTests,
+    LearningView learning,
+    LearningView.NextTestsView nextTests,
+    LearningView.ChangedView changed,
     ProblemDocument problem) {
 
   /** How many are before it. */
@@ -120,6 +131,16 @@ public record AnswerLine(
       return line(ComparisonView.of(a.found()));
     } else if (answer instanceof Answer.Tied a) {
       return line(AsTiedView.of(a.found()));
+    } else if (answer instanceof Answer.Foretold a) {
+      return line(LoggedTest.Foretold.of(a.found()));
+    } else if (answer instanceof Answer.Taught a) {
+      return line(ByTestsView.of(a.found()));
+    } else if (answer instanceof Answer.Learning a) {
+      return line(LearningView.of(a.found()));
+    } else if (answer instanceof Answer.Tests a) {
+      return line(LearningView.NextTestsView.of(a.found()));
+    } else if (answer instanceof Answer.Changed a) {
+      return line(LearningView.ChangedView.of(a.byFly()));
     }
     throw new IllegalArgumentException("no view of " + answer.getClass()); // tested for each
   }
@@ -145,6 +166,11 @@ public record AnswerLine(
         only(DisagreementsView.class, found),
         only(ComparisonView.class, found),
         only(AsTiedView.class, found),
+        only(LoggedTest.Foretold.class, found),
+        only(ByTestsView.class, found),
+        only(LearningView.class, found),
+        only(LearningView.NextTestsView.class, found),
+        only(LearningView.ChangedView.class, found),
         only(ProblemDocument.class, found));
   }
 

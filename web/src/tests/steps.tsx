@@ -1,0 +1,150 @@
+import type { ReactNode } from 'react'
+import type { Foretold, Noted, Sitting } from '../api/types'
+import { SITTINGS } from '../parts/words'
+import { Button } from '../ui/Button'
+import { GlassPhoto } from './GlassPhoto'
+import { Hang } from './Hang'
+import { Large } from './Large'
+import { Result } from './Result'
+import { Stepper } from '../ui/Stepper'
+import { Wait } from './Wait'
+import { MEASURES, type What } from './words'
+import type { Kept } from './useTest'
+
+type StepProps = { kept: Kept; foretold: Foretold }
+type Step = {
+  name: string
+  told: (seen: Noted) => boolean
+  Step: (props: StepProps) => ReactNode
+}
+
+const WAYS = (Object.keys(SITTINGS) as Sitting[]).filter((s) => s !== 'UNSETTLED')
+
+function Look({ kept }: StepProps) {
+  const { seen } = kept.written
+  return (
+    <>
+      <p className="mb-3">Lay it on the water. Look at it from the side, level with the water.</p>
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-3" role="group" aria-label="How it sits">
+        {WAYS.map((s) => (
+          <Large
+            key={s}
+            on={seen.sits === s}
+            onPress={() =>
+              kept.see(
+                seen.sits === s
+                  ? { sits: undefined }
+                  : s === 'SUNK'
+                    ? {
+                        sits: s,
+                        measured: [],
+                        hung: seen.hung.filter((h) => !h.floats),
+                        unlike: false,
+                      }
+                    : { sits: s, unlike: false },
+              )
+            }
+          >
+            {SITTINGS[s]}
+          </Large>
+        ))}
+        <Large on={seen.unlike} onPress={() => kept.see({ unlike: !seen.unlike, sits: undefined })}>
+          like none of these
+        </Large>
+      </div>
+      {seen.unlike && (
+        <p className="text-soft mt-2 text-base">
+          It is kept and shown, and nothing is learnt from it. Say in the notes what it did.
+        </p>
+      )}
+    </>
+  )
+}
+
+const USUAL: Record<What, number> = { ANGLE: 10, EYE: 1, BEND: 0, POINT: -2 }
+
+function Read({ kept, foretold }: StepProps) {
+  const { seen } = kept.written
+  if (seen.sits === 'SUNK') return <p>It sank: there is nothing to read off.</p>
+  const set = (what: What, value: number | undefined) => {
+    const others = seen.measured.filter((m) => m.what !== what)
+    const error = MEASURES[what].error
+    kept.see({
+      measured: value === undefined ? others : [...others, { what, value, error, by: 'EYE' }],
+    })
+  }
+  return (
+    <>
+      <p className="mb-3">
+        Hold a ruler behind the glass, or take a picture below. Heights are over the water; under it
+        is less than nought. Tail down is more than nought.
+      </p>
+      <ul className="space-y-2">
+        {(Object.keys(MEASURES) as What[]).map((what) => {
+          const m = seen.measured.find((s) => s.what === what)
+          const { name, unit, step } = MEASURES[what]
+          const first = foretold.measures.find((f) => f.what === what)?.middle ?? USUAL[what]
+          return (
+            <li key={what} className="flex flex-wrap items-center gap-4">
+              {m ? (
+                <>
+                  <Stepper
+                    label={name}
+                    value={m.value}
+                    step={step}
+                    low={what === 'ANGLE' ? -180 : -40}
+                    high={what === 'ANGLE' ? 180 : 40}
+                    unit={unit}
+                    onChange={(v) => set(what, v)}
+                  />
+                  <span className="text-soft text-base">
+                    ± {m.error.toFixed(what === 'ANGLE' ? 0 : 1)} {unit}
+                    {m.by === 'PHOTOGRAPH' && ', from the picture'}
+                  </span>
+                  <Button onClick={() => set(what, undefined)}>not measured</Button>
+                </>
+              ) : (
+                <Large on={false} onPress={() => set(what, round(first, step))}>
+                  measure the {name === 'angle' ? name : `height of the ${name}`}
+                </Large>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      <GlassPhoto kept={kept} />
+    </>
+  )
+}
+
+const round = (value: number, step: number) => Number((Math.round(value / step) * step).toFixed(2))
+
+function Push({ kept }: StepProps) {
+  const { popsBack } = kept.written.seen
+  const press = (up: boolean) => () => kept.see({ popsBack: popsBack === up ? undefined : up })
+  return (
+    <>
+      <p className="mb-3">
+        Push it under with a finger, down to a hand’s breadth, wait three seconds, and let go.
+      </p>
+      <div className="grid grid-cols-2 gap-3" role="group" aria-label="What it does then">
+        <Large on={popsBack === true} onPress={press(true)}>
+          comes back up
+        </Large>
+        <Large on={popsBack === false} onPress={press(false)}>
+          stays under
+        </Large>
+      </div>
+    </>
+  )
+}
+
+/** What a test asks, in the order in which a fly gets wetter. */
+export const STEPS: Step[] = [
+  { name: 'look', told: (s) => Boolean(s.sits) || s.unlike, Step: Look },
+  { name: 'read off', told: (s) => s.measured.length > 0, Step: Read },
+  { name: 'hang weights', told: (s) => s.hung.length > 0, Step: Hang },
+  { name: 'push under', told: (s) => typeof s.popsBack === 'boolean', Step: Push },
+  { name: 'wait', told: (s) => Boolean(s.lasted), Step: Wait },
+  { name: 'result', told: () => false, Step: Result },
+]
