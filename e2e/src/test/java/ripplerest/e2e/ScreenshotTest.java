@@ -24,7 +24,6 @@ class ScreenshotTest {
   @ParameterizedTest
   @CsvSource({
     "Lantern Dun, bench-collar, LIGHT, posture",
-    "Willow Skate, bench-parachute, LIGHT, none",
     "Slate Lodger, bench-hanger, DARK, none"
   })
   void take(String fly, String file, ColorScheme scheme, String open) {
@@ -89,6 +88,21 @@ class ScreenshotTest {
           page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("below")).click();
           page.waitForTimeout(3000);
           shoot(page, "bench-below");
+        });
+  }
+
+  @Test
+  void takeTests() {
+    show(
+        ColorScheme.LIGHT,
+        page -> {
+          page.navigate(Site.get().address + "/tests");
+          page.getByText("Learn from 9 tests").click();
+          assertThat(page.getByTestId("lessons").locator("li").first())
+              .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(240_000));
+          assertThat(page.getByText("disagrees: angle")).isVisible();
+          shoot(page, "tests");
+          page.getByLabel("estimates go by them").uncheck();
         });
   }
 

@@ -17,6 +17,7 @@ class ShellTest extends OnBench {
   private static final String[] PATHS = {
     "/book",
     "/log",
+    "/tests",
     "/drawer",
     "/drawer/tie",
     "/materials",

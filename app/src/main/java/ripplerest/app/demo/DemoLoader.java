@@ -37,6 +37,7 @@ class DemoLoader implements ApplicationRunner {
   private final JdbcTemplate jdbc;
   private final TransactionTemplate transaction;
   private final DemoLog log;
+  private final DemoTests tests;
   private final DrawerStore drawer;
   private final MaterialStore materials;
 
@@ -46,11 +47,13 @@ class DemoLoader implements ApplicationRunner {
       JdbcTemplate jdbc,
       TransactionTemplate transaction,
       DemoLog log,
+      DemoTests tests,
       DrawerStore drawer,
       MaterialStore materials) {
     this.drawer = drawer;
     this.materials = materials;
     this.log = log;
+    this.tests = tests;
     this.store = store;
     this.reader = reader;
     this.jdbc = jdbc;
@@ -67,7 +70,7 @@ class DemoLoader implements ApplicationRunner {
     List<Item> items = items();
     transaction.executeWithoutResult(
         t -> {
-          log.load(demo.stream().map(store::add).toList(), demo);
+          tests.load(log.load(demo.stream().map(store::add).toList(), demo));
           drawer.add(items);
           jdbc.update("insert into demo_load values (now())");
         });

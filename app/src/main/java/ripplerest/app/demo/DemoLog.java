@@ -51,8 +51,13 @@ class DemoLog {
     this.materials = materials;
   }
 
-  /** Logs three flies of each of the first patterns, in the order in which they would be tied. */
-  void load(List<PatternEntity> patterns, List<PatternFile> files) {
+  /**
+   * Logs three flies of each of the first patterns, in the order in which they would be tied.
+   *
+   * @return them, in this order
+   */
+  List<LoggedFly> load(List<PatternEntity> patterns, List<PatternFile> files) {
+    List<LoggedFly> logged = new ArrayList<>();
     SplittableRandom random = new SplittableRandom(20260912);
     for (int n = 0; n < TIED * EACH; n++) {
       int which = n % TIED;
@@ -73,10 +78,12 @@ class DemoLog {
               LoggedFly.made(Planned.of(sized), made),
               null);
       log.keep(fly, patterns.get(which).id(), List.of());
+      logged.add(fly);
       if (n < EACH) {
         log.picture(fly.id(), new LogStore.Picture("image/png", picture(file, sized, n)));
       }
     }
+    return logged;
   }
 
   private static List<LoggedFly.Measurement> made(List<Planned> planned, SplittableRandom random) {

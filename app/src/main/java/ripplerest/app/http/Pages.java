@@ -87,6 +87,8 @@ class Pages implements WebMvcConfigurer {
       "/bench/**",
       "/log",
       "/log/*",
+      "/tests",
+      "/tests/*",
       "/book",
       "/deleted",
       "/drawer",

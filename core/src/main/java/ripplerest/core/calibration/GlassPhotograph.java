@@ -181,7 +181,7 @@ public record GlassPhotograph(List<Measure> measured, List<String> warnings) {
     Numbers numbers =
         new Numbers(
             all.toArray(Vector2D[]::new),
-            hook.shankMm(),
+            hook.bendStart().getNorm(),
             taken.lensToWallMm(),
             taken.wallToFlyMm(),
             new Vector2D(taken.widthPx() / 2.0, taken.heightPx() / 2.0));
@@ -196,12 +196,20 @@ public record GlassPhotograph(List<Measure> measured, List<String> warnings) {
     add(squares, values, with(numbers, numbers.shank(), DISTANCE_MM, 0).read());
     add(squares, values, with(numbers, numbers.shank(), 0, DISTANCE_MM).read());
     List<Measure> measured = new ArrayList<>();
+    values[What.ANGLE.ordinal()] -= Math.toDegrees(bowed(hook));
     for (int k = 0; k < values.length; k++) {
       What what = What.values()[k];
       double error = Math.max(LEAST_ERROR_MM, Math.sqrt(squares[k]));
       measured.add(new Measure(what, values[k], error, By.PHOTOGRAPH));
     }
     return new GlassPhotograph(List.copyOf(measured), warnings(hook, numbers));
+  }
+
+  /**
+   * By how much the bend lies lower than a straight shank would have it, seen from the eye, rad.
+   */
+  private static double bowed(Hook hook) {
+    return Math.atan2(-hook.bendStart().getZ(), hook.bendStart().getX());
   }
 
   private static Numbers with(Numbers n, double shank, double lens, double fly) {

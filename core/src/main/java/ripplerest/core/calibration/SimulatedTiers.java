@@ -32,10 +32,10 @@ import ripplerest.core.rest.Sitting;
  * Emulators are shared among tiers, since all tie the same patterns.
  */
 public final class SimulatedTiers {
-  /** Draws whose fourth lowest and fourth highest hold a next one eight times in ten. */
-  private static final int FORETOLD = 39;
+  /** Draws whose second lowest and second highest hold a next one eight times in ten. */
+  private static final int FORETOLD = 19;
 
-  private static final int FOURTH = 4;
+  private static final int SECOND = 2;
 
   /** Causes whose ranks are looked at: those that most was learnt of. */
   private static final int LEARNT_OF = 5;
@@ -347,7 +347,7 @@ public final class SimulatedTiers {
             .mapToDouble(r -> r[what.ordinal()] + what.errorByEye() * random.nextGaussian())
             .sorted()
             .toArray();
-    int out = Math.max(1, Math.round((float) FOURTH * (all.length + 1) / (FORETOLD + 1)));
+    int out = Math.max(1, Math.round((float) SECOND * (all.length + 1) / (FORETOLD + 1)));
     return new double[] {all[out - 1], all[all.length - out]};
   }
 }
