@@ -40,6 +40,20 @@ export function TaughtSwitch() {
   )
 }
 
+/** Says by what the estimates of a page go. */
+export function TaughtLine() {
+  const { learnt } = useTaught()
+  if (!learnt?.inUse) return null
+  return (
+    <p className="text-tide text-sm">
+      by your {learnt.tests} {learnt.tests === 1 ? 'test' : 'tests'};{' '}
+      <Link className="underline" to="/tests">
+        what they teach
+      </Link>
+    </p>
+  )
+}
+
 const angle = (deg: number) => `${Math.abs(Math.round(deg))}° ${deg >= 0 ? 'tail' : 'head'} down`
 
 /** What each number was without the tests, where they moved it: by the reading it stands in. */

@@ -9,6 +9,7 @@ import { row } from '../scene/row'
 import { Pick } from '../ui/Pick'
 import { Fly } from '../drawing/Fly'
 import { useStream, whereItIs } from '../readings/useAnswers'
+import { TaughtLine } from '../readings/taught'
 import { FlyPage } from '../shell/FlyPage'
 import { useStore } from '../ui/store'
 import { Wide } from '../ui/Wide'
@@ -51,6 +52,7 @@ export function Compare() {
   }
   return (
     <FlyPage id={id} opened={opened} title="beside others">
+      <TaughtLine />
       <p className="text-soft">
         Where tiers disagree, both ways stand side by side; which is better is yours to say.
       </p>

@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useParams } from 'react-router'
 import type { Water } from '../api/types'
+import { TaughtLine } from '../readings/taught'
 import { FlyPage } from '../shell/FlyPage'
 import { Table } from '../shell/Page'
 import { useAnswer, whereItIs } from '../readings/useAnswers'
@@ -19,6 +20,7 @@ export function OverTime() {
   const waters = asked.line?.overTime?.waters
   return (
     <FlyPage id={id} opened={opened} title="over time">
+      <TaughtLine />
       {!waters && opened.data && (
         <p className="my-6" role="status" aria-busy={!asked.failed}>
           Fishing it on four waters: {whereItIs(asked)}

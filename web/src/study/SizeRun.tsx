@@ -4,6 +4,7 @@ import type { Sits, SizeRow } from '../api/types'
 import { named, rests, sitting, times } from '../parts/words'
 import { row } from '../scene/row'
 import { Fly } from '../drawing/Fly'
+import { TaughtLine } from '../readings/taught'
 import { FlyPage } from '../shell/FlyPage'
 import { Table } from '../shell/Page'
 import { length, say } from '../parts/units'
@@ -22,6 +23,7 @@ export function SizeRun() {
   const mainstay = rows?.find((r) => r.size === own)?.without?.parts
   return (
     <FlyPage id={id} opened={opened} title="in every size">
+      <TaughtLine />
       <p className="text-soft">Lengths follow their rules, counts theirs, pinned lengths stay.</p>
       {!rows && document && (
         <p className="my-6" aria-busy="true" role="status">

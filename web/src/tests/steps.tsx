@@ -1,6 +1,7 @@
-import type { ReactNode } from 'react'
+import { type ReactNode, useState } from 'react'
+import { readDevice } from '../api/client'
 import type { Foretold, Noted, Sitting } from '../api/types'
-import { SITTINGS } from '../parts/words'
+import { SITTINGS, whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
 import { GlassPhoto } from './GlassPhoto'
 import { Hang } from './Hang'
@@ -61,20 +62,47 @@ function Look({ kept }: StepProps) {
   )
 }
 
+type By = Noted['measured'][number]['by']
+
+const BY: Record<By, string> = {
+  EYE: '',
+  CALIPER: ', by the caliper',
+  PHOTOGRAPH: ', from the picture',
+}
+
+/** What hands miss by between the jaws over water (assumption). */
+const CALIPER_MM = 0.2
+
 const USUAL: Record<What, number> = { ANGLE: 10, EYE: 1, BEND: 0, POINT: -2 }
 
 function Read({ kept, foretold }: StepProps) {
   const { seen } = kept.written
-  if (seen.sits === 'SUNK') return <p>It sank: there is nothing to read off.</p>
-  const set = (what: What, value: number | undefined) => {
+  const [said, setSaid] = useState('')
+  const put = (what: What, read: { value: number; error: number; by: By } | undefined) => {
     const others = seen.measured.filter((m) => m.what !== what)
-    const error = MEASURES[what].error
-    kept.see({
-      measured: value === undefined ? others : [...others, { what, value, error, by: 'EYE' }],
-    })
+    kept.see({ measured: read ? [...others, { what, ...read }] : others })
   }
+  const set = (what: What, value: number | undefined) =>
+    put(what, value === undefined ? undefined : { value, error: MEASURES[what].error, by: 'EYE' })
+  /** A caliper tells how far; on which side of the water stays as it was. */
+  const fromCaliper = async (what: What) => {
+    try {
+      const { value } = await readDevice('caliper')
+      setSaid('')
+      const under = (seen.measured.find((m) => m.what === what)?.value ?? 0) < 0
+      put(what, { value: under ? -value : value, error: CALIPER_MM, by: 'CALIPER' })
+    } catch (e) {
+      setSaid(whatWentWrong(e))
+    }
+  }
+  if (seen.sits === 'SUNK') return <p>It sank: there is nothing to read off.</p>
   return (
     <>
+      {said && (
+        <p role="alert" className="text-warn">
+          {said}
+        </p>
+      )}
       <p className="mb-3">
         Hold a ruler behind the glass, or take a picture below. Heights are over the water; under it
         is less than nought. Tail down is more than nought.
@@ -99,8 +127,16 @@ function Read({ kept, foretold }: StepProps) {
                   />
                   <span className="text-soft text-base">
                     ± {m.error.toFixed(what === 'ANGLE' ? 0 : 1)} {unit}
-                    {m.by === 'PHOTOGRAPH' && ', from the picture'}
+                    {BY[m.by]}
                   </span>
+                  {what !== 'ANGLE' && (
+                    <Button
+                      aria-label={`height of the ${name} from the caliper`}
+                      onClick={() => void fromCaliper(what)}
+                    >
+                      caliper
+                    </Button>
+                  )}
                   <Button onClick={() => set(what, undefined)}>not measured</Button>
                 </>
               ) : (

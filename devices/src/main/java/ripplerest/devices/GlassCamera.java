@@ -63,6 +63,22 @@ public record GlassCamera(
     }
   }
 
+  /**
+   * A made-up fly on a straight size 12 hook, whose shank is 8.5 mm, 14° tail down on the water.
+   */
+  static List<Stroke> made() {
+    double[] bend = {4.13, -0.56, 5.9, -1.4, 6.5, -2.9, 5.9, -4.3, 4.2, -4.9, 1.6, -4.3};
+    double[] shank = {-4.12, 1.5, 4.13, -0.56};
+    return List.of(
+        new Stroke(new double[] {-3, 1.3, -4.6, 5.9}, 0.9, new Color(150, 142, 128)),
+        new Stroke(new double[] {-2.6, -2.4, -3, 1.3, -1.8, 4.2}, 0.14, new Color(120, 88, 52)),
+        new Stroke(new double[] {-3.4, -2.2, -3, 1.3, -4.8, 3.8}, 0.14, new Color(120, 88, 52)),
+        new Stroke(new double[] {4.3, -0.53, 12, 0.1}, 0.18, new Color(120, 88, 52)),
+        new Stroke(new double[] {-2.6, 1.2, 4, -0.45}, 1.3, new Color(110, 108, 50)),
+        new Stroke(shank, 0.5, new Color(70, 66, 62)),
+        new Stroke(bend, 0.45, new Color(70, 66, 62)));
+  }
+
   /** The picture of a fly, as PNG. */
   public byte[] png(List<Stroke> fly) {
     BufferedImage image = new BufferedImage(wide, high, BufferedImage.TYPE_INT_RGB);

@@ -67,6 +67,7 @@ public final class StandIn implements AutoCloseable {
     page = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), pagePort), 0);
     page.createContext("/", this::show);
     page.createContext("/play", this::play);
+    page.createContext("/glass.png", StandIn::glass);
     page.setExecutor(threads);
     page.start();
   }
@@ -163,6 +164,14 @@ public final class StandIn implements AutoCloseable {
       byte[] bytes = page.replace("{{nonce}}", nonce).getBytes(StandardCharsets.UTF_8);
       reply(exchange, 200, "text/html;charset=UTF-8", bytes);
     }
+  }
+
+  /**
+   * A fly in a glass, as a camera would see it: 200 mm before the wall, the fly 40 mm behind it.
+   */
+  private static void glass(HttpExchange exchange) throws IOException {
+    GlassCamera camera = new GlassCamera(200, 3, 40, 1, 7000, 1400, 900);
+    reply(exchange, 200, "image/png", camera.png(GlassCamera.made()));
   }
 
   /** A change asked for by the page itself, or by a program; never by a page from elsewhere. */

@@ -45,10 +45,19 @@ final class Evidence {
   /** Places and weights of a normal deviate that many weights on one fly share. */
   private static final int SHARED = 15;
 
+  /** Where the weights that a fly may bear are looked at: from 0.05 mg to 20 g, logarithms. */
+  private static final double LEAST_LOG = Math.log(0.05);
+
+  private static final double MOST_LOG = Math.log(20_000);
+  private static final int PLACES = 600;
+
   private final Emulator emulator;
   private final List<Lying> afloat;
   private final int sunk;
-  private final List<Hung> hung;
+
+  /** Logarithm of how likely the weights that were hung are, by what the fly bears. */
+  private final double[] bears;
+
   private final Optional<Double> popsBack;
   private final List<Lasted> lasted;
   private final double usualMinutes;
@@ -60,7 +69,7 @@ final class Evidence {
       double words,
       What[] measures,
       double[] values,
-      RealMatrix inverse,
+      double[][] inverse,
       double logDeterminant) {}
 
   private Evidence(Emulator emulator, List<Seen> tests, double usualMinutes) {
@@ -69,7 +78,8 @@ final class Evidence {
     List<Seen> up = tests.stream().filter(s -> s.floated().orElse(false)).toList();
     this.sunk = (int) tests.stream().filter(s -> s.floated().filter(f -> !f).isPresent()).count();
     this.afloat = up.isEmpty() ? List.of() : lying(emulator, up);
-    this.hung = emulator.telling(tests.stream().flatMap(s -> s.hung().stream()).toList());
+    this.bears =
+        bears(emulator, emulator.telling(tests.stream().flatMap(s -> s.hung().stream()).toList()));
     List<Boolean> pops = tests.stream().flatMap(s -> s.popsBack().stream()).toList();
     this.popsBack =
         pops.isEmpty()
@@ -159,7 +169,7 @@ final class Evidence {
         words,
         measures,
         values,
-        cholesky.getSolver().getInverse(),
+        cholesky.getSolver().getInverse().getData(),
         Math.log(cholesky.getDeterminant()));
   }
 
@@ -169,7 +179,7 @@ final class Evidence {
     if (sunk > 0 || !afloat.isEmpty()) {
       log += posture(z);
     }
-    if (!hung.isEmpty()) {
+    if (bears.length > 0) {
       log += bears(z);
     }
     if (popsBack.isPresent()) {
@@ -216,30 +226,45 @@ final class Evidence {
     double square = 0;
     for (int a = 0; a < n; a++) {
       for (int b = 0; b < n; b++) {
-        square += off[a] * l.inverse().getEntry(a, b) * off[b];
+        square += off[a] * l.inverse()[a][b] * off[b];
       }
     }
     return -(FREEDOM + n) / 2 * Math.log1p(square / FREEDOM) - l.logDeterminant() / 2;
   }
 
-  /** All weights hung from one fly, whose hand they share: integrated over what that may be. */
+  /**
+   * All weights hung from one fly, whose hand they share: integrated over what that may be. It
+   * hangs on one number only, so it is worked out beforehand and read off.
+   */
   private double bears(double[] z) {
-    Emulator.Number bears = emulator.bears().orElseThrow();
-    double at = bears.response().at(z);
-    double sum = 0;
-    double whole = 0;
-    for (int k = 0; k < SHARED; k++) {
-      double deviate = -2.8 + 5.6 * k / (SHARED - 1);
-      double weight = Math.exp(-deviate * deviate / 2);
-      double likely = weight;
-      for (Hung h : hung) {
-        double floats = probit((at + deviate * bears.spread() - Math.log(h.mg())) / HUNG_SPREAD);
-        likely *= h.floats() ? floats : 1 - floats;
+    double at = emulator.bears().orElseThrow().response().at(z);
+    double place = (at - LEAST_LOG) / (MOST_LOG - LEAST_LOG) * (PLACES - 1);
+    int k = (int) Math.max(0, Math.min(PLACES - 2.0, Math.floor(place)));
+    double share = Math.max(0, Math.min(1, place - k));
+    return (1 - share) * bears[k] + share * bears[k + 1];
+  }
+
+  private static double[] bears(Emulator emulator, List<Hung> hung) {
+    double[] table = new double[hung.isEmpty() ? 0 : PLACES];
+    for (int i = 0; i < table.length; i++) {
+      double at = LEAST_LOG + (MOST_LOG - LEAST_LOG) * i / (PLACES - 1);
+      double sum = 0;
+      double whole = 0;
+      for (int k = 0; k < SHARED; k++) {
+        double deviate = -2.8 + 5.6 * k / (SHARED - 1);
+        double weight = Math.exp(-deviate * deviate / 2);
+        double likely = weight;
+        double bears = at + deviate * emulator.bears().orElseThrow().spread();
+        for (Hung h : hung) {
+          double floats = probit((bears - Math.log(h.mg())) / HUNG_SPREAD);
+          likely *= h.floats() ? floats : 1 - floats;
+        }
+        sum += likely;
+        whole += weight;
       }
-      sum += likely;
-      whole += weight;
+      table[i] = Math.log(sum / whole);
     }
-    return Math.log(sum / whole);
+    return table;
   }
 
   private static double probit(double x) {
