@@ -118,7 +118,7 @@ function Read({ kept, foretold }: StepProps) {
                 <>
                   <Stepper
                     label={name}
-                    value={m.value}
+                    value={round(m.value, step)}
                     step={step}
                     low={what === 'ANGLE' ? -180 : -40}
                     high={what === 'ANGLE' ? 180 : 40}

@@ -24,7 +24,6 @@ import ripplerest.core.calibration.Calibration;
 import ripplerest.core.calibration.Lesson;
 import ripplerest.core.calibration.NextTest;
 import ripplerest.core.calibration.TankTest;
-import ripplerest.core.dressing.Part;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.material.Learnt;
@@ -146,8 +145,9 @@ class Learning {
   private List<Lesson> lessons(Learnt of, List<LoggedTest> all) {
     Set<String> ids = new LinkedHashSet<>();
     for (LoggedTest t : all) {
-      resources.known(t).pattern().parts().stream().map(Part::material).forEach(ids::add);
+      ids.addAll(log.get(t.fly()).fly().document().findValuesAsString("material"));
     }
+    ids.removeIf(id -> !materials.materials().knows(id));
     return Lesson.of(materials.materials().taught(of), ids);
   }
 
