@@ -27,7 +27,7 @@ import ripplerest.core.water.Floatant;
  * @param narrows share by which the band becomes narrower, 0 to 1
  */
 public record NextTest(String candidate, Floatant floatant, How how, double narrows) {
-  private static final int DRAWS = 128;
+  private static final int DRAWS = 96;
 
   /** A band that narrows by less is not worth getting one's hands wet. */
   private static final double WORTH = 0.03;

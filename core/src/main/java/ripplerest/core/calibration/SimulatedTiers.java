@@ -37,6 +37,9 @@ public final class SimulatedTiers {
 
   private static final int SECOND = 2;
 
+  /** Where fewer of the draws rest, a fly is foretold to sink, and has no band. */
+  private static final int LEAST_RESTING = 10;
+
   /** Causes whose ranks are looked at: those that most was learnt of. */
   private static final int LEARNT_OF = 5;
 
@@ -227,6 +230,9 @@ public final class SimulatedTiers {
       double next = run.measures().get(what) + what.errorByEye() * random.nextGaussian();
       double[][] band =
           bands.computeIfAbsent(k, fly -> foretold(flies.get(fly), learnt, random.split()));
+      if (band.length < LEAST_RESTING || before.get(k).length < LEAST_RESTING) {
+        continue;
+      }
       double[] now = band(band, what, random);
       double[] then = band(before.get(k), what, random);
       foretold++;

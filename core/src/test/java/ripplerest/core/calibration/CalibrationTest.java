@@ -36,7 +36,7 @@ class CalibrationTest {
   private static final Materials TABLE = Materials.standard();
 
   /** Enough to see what is so, in a tenth of the time. */
-  private static final Calibration.Effort QUICK = new Calibration.Effort(160, 60, 600, 200);
+  private static final Calibration.Effort QUICK = new Calibration.Effort(120, 40, 600, 200);
 
   private static final PreparedFly COLLAR = fly("upright-collar", 14, Floatant.GEL);
 
@@ -114,7 +114,7 @@ class CalibrationTest {
   void repeatedTestsOfOneFlyTeachLessThanTestsOfSeveral() {
     List<TankTest> repeated = new ArrayList<>();
     List<TankTest> several = new ArrayList<>();
-    for (int i = 0; i < 5; i++) {
+    for (int i = 0; i < 3; i++) {
       Seen lower = seen(Sitting.ON_TIPS, 8, 1.0);
       repeated.add(test("t" + i, "the one", COLLAR, lower));
       several.add(test("t" + i, "fly " + i, COLLAR, lower));

@@ -99,6 +99,12 @@ public record LoggedTest(
       Require.inRange("byTests", byTests, 0, 100_000, "");
     }
 
+    /** For the core. */
+    public Prediction read() {
+      return new Prediction(
+          ways, measures, bearsMg, popsBack, Optional.ofNullable(minutes), byTests);
+    }
+
     public static Foretold of(Prediction p) {
       return new Foretold(
           p.ways(), p.measures(), p.bearsMg(), p.popsBack(), p.minutes().orElse(null), p.byTests());
