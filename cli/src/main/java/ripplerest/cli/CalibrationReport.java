@@ -51,7 +51,7 @@ final class CalibrationReport implements Callable<Integer> {
   @Option(names = "--tiers", defaultValue = "200", description = "tiers a style")
   private int tiers;
 
-  @Option(names = "--judged", defaultValue = "60", description = "tiers whose tests are judged")
+  @Option(names = "--judged", defaultValue = "40", description = "tiers whose tests are judged")
   private int judged;
 
   private final StringBuilder out = new StringBuilder();
@@ -79,6 +79,7 @@ final class CalibrationReport implements Callable<Integer> {
         "learnt, whose second lowest and second highest hold a next one eight times in ten if all is right.");
     line("");
     styles();
+    Files.writeString(page, out); // what takes long is not lost
     judged();
     Files.writeString(page, out);
     return 0;

@@ -146,7 +146,8 @@ public record Calibration(
       Work work) {
     List<Tied> without = new ArrayList<>(looks);
     without.set(of, looks.get(of).without(test));
-    Sampler others = sampled(without, causes, effort.fewDraws(), seed, work);
+    Whole all = new Whole(without, causes);
+    Sampler others = Sampler.roughly(causes.size(), effort.fewDraws(), seed, all::log, work);
     Emulator emulator = looks.get(of).emulator();
     Seen seen = looks.get(of).seen().get(test);
     return Judged.of(id, seen, emulator, own(emulator, causes, others.draws()), seed);

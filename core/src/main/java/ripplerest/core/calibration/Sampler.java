@@ -20,6 +20,9 @@ record Sampler(double[][] draws, double effective) {
 
   private static final int MOST_THIN = 80;
 
+  /** The same of draws that are only looked at. */
+  private static final int ROUGH_THIN = 20;
+
   /** Share of the draws that are to be independent. */
   private static final double ENOUGH = 0.2;
 
@@ -41,9 +44,25 @@ record Sampler(double[][] draws, double effective) {
    */
   static Sampler of(
       int dimensions, int draws, long seed, ToDoubleFunction<double[]> log, Work work) {
+    return of(dimensions, draws, seed, log, MOST_THIN, work);
+  }
+
+  /** Draws that are only looked at: no further apart than is quick. */
+  static Sampler roughly(
+      int dimensions, int draws, long seed, ToDoubleFunction<double[]> log, Work work) {
+    return of(dimensions, draws, seed, log, ROUGH_THIN, work);
+  }
+
+  private static Sampler of(
+      int dimensions,
+      int draws,
+      long seed,
+      ToDoubleFunction<double[]> log,
+      int mostThin,
+      Work work) {
     int thin = THIN;
     Sampler sampled = of(dimensions, draws, thin, seed, log, work);
-    while (sampled.effective < ENOUGH * draws && thin < MOST_THIN) {
+    while (sampled.effective < ENOUGH * draws && thin < mostThin) {
       thin *= 2;
       sampled = of(dimensions, draws, thin, seed, log, work);
     }
