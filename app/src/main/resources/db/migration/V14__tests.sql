@@ -13,9 +13,10 @@ create index tank_test_by_fly on tank_test (fly_id);
 
 -- A picture through the wall of the glass, as it was taken.
 create table tank_picture (
-  test_id uuid        primary key references tank_test on delete cascade,
-  type    varchar(20) not null,
-  bytes   bytea       not null
+  test_id  uuid        primary key references tank_test on delete cascade,
+  owner_id uuid        not null default '00000000-0000-0000-0000-000000000001' references person,
+  type     varchar(20) not null,
+  bytes    bytea       not null
 );
 
 -- What was learnt last: draws of what the materials are off by, each as likely as the others.
