@@ -31,7 +31,7 @@ export const glassPictureAddress = (id: string) => `/api/tests/${id}/picture`
 
 /** The server judges whether it is a picture. */
 export const keepGlassPicture = (id: string, file: File) =>
-  once<Schemas['GlassPictureSize']>(`/api/tests/${id}/picture`, {
+  once<Schemas['PictureSize']>(`/api/tests/${id}/picture`, {
     method: 'PUT',
     headers: { 'Content-Type': file.type || 'application/octet-stream' },
     body: file,
@@ -40,12 +40,15 @@ export const keepGlassPicture = (id: string, file: File) =>
 export const measureGlassPicture = (id: string, marks: GlassMarks) =>
   once<Schemas['GlassRead']>(`/api/tests/${id}/marks`, send('POST', marks))
 
-export const importTests = (file: File) =>
-  once<Schemas['Added']>('/api/tests/imports', {
+/** Tests with their flies as JSON, or a table of tests as CSV. */
+export const importTests = (file: File) => {
+  const isTable = file.name.toLowerCase().endsWith('.csv')
+  return once<Schemas['Added']>(isTable ? '/api/tests/table' : '/api/tests/imports', {
     method: 'POST',
-    headers: { 'Content-Type': 'application/octet-stream' },
+    headers: { 'Content-Type': isTable ? 'text/csv' : 'application/octet-stream' },
     body: file,
   })
+}
 
 export const learningState = () => call<LearningState>('/api/tests/learning')
 export const goByTests = (inUse: boolean) =>

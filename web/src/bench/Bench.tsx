@@ -200,7 +200,7 @@ export function Bench(props: Props) {
         data-testid="verdict"
         data-fly={pose.isStale ? 'stale' : 'fresh'}
       >
-        <Verdict words={verdictOf(full ?? estimate)} />
+        <Verdict words={verdictOf(full ?? estimate)} byTests={answers.BY_TESTS?.byTests} />
       </p>
       <p aria-live="polite" className="sr-only" data-testid="difference">
         {since ? say(since.words) : ''}

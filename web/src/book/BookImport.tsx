@@ -3,7 +3,8 @@ import { useState } from 'react'
 import { importBook } from '../api/client'
 import type { ImportLine, Problem } from '../api/types'
 import { Button } from '../ui/Button'
-import { BOOK_FILE, FileButton, FileDrop } from '../ui/FileDrop'
+import { BOOK_FILE, FileButton } from '../ui/FileButton'
+import { FileDrop } from '../ui/FileDrop'
 import { ProblemDialog } from '../shell/ProblemDialog'
 
 /** Brings a book in: a file or a zipped folder, all of it or nothing, and it can be stopped. */

@@ -4,7 +4,7 @@ import type { Place } from '../api/types'
 import { Marked } from '../log/Marked'
 import { whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
-import { FileButton, PICTURE_FILE } from '../ui/FileDrop'
+import { FileButton, PICTURE_FILE } from '../ui/FileButton'
 import { Stepper } from '../ui/Stepper'
 
 /** Barbs measured on a photograph of feathers, by a known length that lies beside them. */

@@ -3,7 +3,7 @@ import { Download, Upload } from 'lucide-react'
 import { useState } from 'react'
 import { importTable } from '../api/client'
 import { whatWentWrong } from '../parts/words'
-import { CSV_FILE, FileButton } from '../ui/FileDrop'
+import { CSV_FILE, FileButton } from '../ui/FileButton'
 
 /** What a file of each kind brings. */
 const ROWS = { hooks: 'hooks added', materials: 'values imported', drawer: 'things put in' }

@@ -5,7 +5,7 @@ import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../
 import { measureBy, say, unit } from '../parts/units'
 import { notify } from '../shell/notices'
 import { attempt } from '../shell/problems'
-import { FileButton, JSON_FILE } from '../ui/FileDrop'
+import { FileButton, JSON_FILE } from '../ui/FileButton'
 import { Page, Table } from '../shell/Page'
 import { clock } from '../parts/clock'
 import { useStore } from '../ui/store'

@@ -6,12 +6,11 @@ import { length, lengths } from '../parts/units'
 import { measureName, rests, tilted, whatWentWrong } from '../parts/words'
 import type { SaveQueue } from '../save/saveQueue'
 import { Button } from '../ui/Button'
-import { FileButton, FileDrop, PICTURE_FILE } from '../ui/FileDrop'
+import { FileButton, PICTURE_FILE } from '../ui/FileButton'
+import { FileDrop } from '../ui/FileDrop'
 import { Pick } from '../ui/Pick'
+import { MarkNames, tooLarge } from './MarkNames'
 import { type Dot, Marked } from './Marked'
-
-/** The server refuses more; a browser need not send 40 MB to learn that. */
-const MOST_BYTES = 12_000_000
 
 const plusMinus = (mm: number, error: number) => lengths(mm, ' ± ', error)
 
@@ -24,6 +23,8 @@ const ORDER = [
 ] as const
 
 type Name = (typeof ORDER)[number][0]
+
+const NAMES = ORDER.map(([name]) => name)
 type Line = { name: string; from?: Place; to?: Place }
 
 /** What a tier writes of a tied fly. */
@@ -76,13 +77,8 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
   const [next, setNext] = useState(lengths[0] ? measureName(lengths[0]) : '')
 
   const take = async (chosen: File) => {
-    if (chosen.size > MOST_BYTES) {
-      const mb = Math.round(chosen.size / 1e6)
-      setSaid(
-        `The picture has ${mb} MB; at most 12 MB are kept. Make it smaller: 2,000 px across is plenty.`,
-      )
-      return
-    }
+    const refused = tooLarge(chosen)
+    if (refused) return setSaid(refused)
     setSending(true)
     try {
       await queue.step(async () => {
@@ -194,17 +190,7 @@ export function Photo({ id, opened, queue, away, estimated, onTake }: Props) {
               }}
             />
             <div className="flex flex-wrap items-center gap-2 py-1">
-              {ORDER.map(([name]) => (
-                <Button
-                  key={name}
-                  aria-pressed={mark === name}
-                  className="aria-pressed:bg-tide aria-pressed:text-paper"
-                  onClick={() => setMark(name)}
-                >
-                  {name}
-                  {places[name] ? ' ✓' : ''}
-                </Button>
-              ))}
+              <MarkNames names={NAMES} marked={places} next={mark} onNext={setMark} />
               <Pick
                 label="length of"
                 value={next}

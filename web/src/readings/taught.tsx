@@ -4,7 +4,7 @@ import { Link } from 'react-router'
 import { goByTests, learningState } from '../api/tests'
 import type { ByTests } from '../api/types'
 import { length } from '../parts/units'
-import { sitting, times } from '../parts/words'
+import { sitting, tilted, times } from '../parts/words'
 import { attempt } from '../shell/problems'
 
 /** What tests taught, if they taught anything, and when what estimates go by last changed. */
@@ -54,37 +54,26 @@ export function TaughtLine() {
   )
 }
 
-const angle = (deg: number) => `${Math.abs(Math.round(deg))}° ${deg >= 0 ? 'tail' : 'head'} down`
-
 /** What each number was without the tests, where they moved it: by the reading it stands in. */
 export function movedBy(found: ByTests | undefined): Partial<Record<string, string>> {
-  if (!found || found.tests === 0) return {}
-  const { with: w, without: o, tests } = found
+  if (!found) return {}
+  const { without: o, tests, moved } = found
   const by = `by your ${tests} ${tests === 1 ? 'test' : 'tests'}; without: `
-  const moved: Partial<Record<string, string>> = {}
-  if (w.sits !== o.sits || Math.round(w.pitchDeg) !== Math.round(o.pitchDeg)) {
-    moved.posture = `${by}${sitting(o.sits)}, ${angle(o.pitchDeg)}`
+  const told: Partial<Record<string, string>> = {}
+  if (moved.includes('POSTURE')) {
+    told.posture = `${by}${sitting(o.sits)}, ${tilted(o.pitchDeg, o.tilt)}`
   }
-  if (times(w.keepsPostureTo) !== times(o.keepsPostureTo)) {
-    moved.reserve = by + times(o.keepsPostureTo)
+  if (moved.includes('RESERVE')) told.reserve = by + times(o.keepsPostureTo)
+  if (moved.includes('POP_BACK')) {
+    const way = o.popBackMg >= 0 ? 'lifts' : 'short by'
+    told['pop-back'] = `${by}${way} ${Math.abs(o.popBackMg).toFixed(0)} mg`
   }
-  if (Math.round(w.popBackMg) !== Math.round(o.popBackMg)) {
-    moved['pop-back'] = `${by}${o.popBackMg > 0 ? '+' : '−'}${Math.abs(o.popBackMg).toFixed(0)} mg`
-  }
-  return moved
+  return told
 }
 
 /** Heights without the tests, where they moved any. */
 export function heightsWithout(found: ByTests | undefined): string {
-  if (!found || found.tests === 0) return ''
-  const { with: w, without: o } = found
-  const heights = [
-    ['eye', w.eyeMm, o.eyeMm],
-    ['bend', w.bendMm, o.bendMm],
-    ['point', w.pointMm, o.pointMm],
-  ] as const
-  const told = heights
-    .filter(([, now, before]) => length(now) !== length(before))
-    .map(([name, , before]) => `${name} ${length(before)}`)
-  return told.length > 0 ? `Without your tests: ${told.join(', ')} over the film.` : ''
+  if (!found?.moved.includes('HEIGHTS')) return ''
+  const { without: o } = found
+  return `Without your tests: eye ${length(o.eyeMm)}, bend ${length(o.bendMm)}, point ${length(o.pointMm)} over the film.`
 }

@@ -5,16 +5,10 @@ import { listPatterns } from '../api/client'
 import { changedByTests } from '../api/tests'
 import type { LearntLine } from '../api/types'
 import { length } from '../parts/units'
-import { sitting, times } from '../parts/words'
+import { sitting, tilted, times } from '../parts/words'
 import { useStream, whereItIs } from '../readings/useAnswers'
 import { Table } from '../shell/Page'
 import { Button } from '../ui/Button'
-import { tiltedBy } from './words'
-
-/** Less than this is no change that anybody sees. */
-const SEEN_DEG = 1
-const SEEN_MM = 0.1
-const SEEN_WEIGHTS = 0.2
 
 /** Which flies of the book sit otherwise by what was learnt, and how. */
 export function Changed({ taught }: { taught: LearntLine | undefined }) {
@@ -25,13 +19,7 @@ export function Changed({ taught }: { taught: LearntLine | undefined }) {
     (onLine, signal) => changedByTests(onLine, signal),
   )
   if (!taught?.teaches || !taught.inUse) return null
-  const flies = asked.line?.changed?.flies.filter(
-    ({ byTests: { with: w, without: o } }) =>
-      w.sits !== o.sits ||
-      Math.abs(w.pitchDeg - o.pitchDeg) >= SEEN_DEG ||
-      Math.abs(w.eyeMm - o.eyeMm) >= SEEN_MM ||
-      Math.abs(w.keepsPostureTo - o.keepsPostureTo) >= SEEN_WEIGHTS,
-  )
+  const flies = asked.line?.changed?.flies.filter((f) => f.byTests.moved.length > 0)
   return (
     <section aria-label="Flies that change" className="my-4">
       <h2 className="flex flex-wrap items-center gap-3 font-serif text-xl font-semibold">
@@ -57,7 +45,7 @@ export function Changed({ taught }: { taught: LearntLine | undefined }) {
               {patterns.data?.find((p) => p.id === fly)?.name ?? 'a pattern'}
             </Link>,
             w.sits === o.sits ? sitting(w.sits) : `${sitting(o.sits)} → ${sitting(w.sits)}`,
-            `${tiltedBy(o.pitchDeg)} → ${tiltedBy(w.pitchDeg)}`,
+            `${tilted(o.pitchDeg, o.tilt)} → ${tilted(w.pitchDeg, w.tilt)}`,
             `${length(o.eyeMm)} → ${length(w.eyeMm)}`,
             `${times(o.keepsPostureTo)} → ${times(w.keepsPostureTo)}`,
           ])}

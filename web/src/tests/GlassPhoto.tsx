@@ -1,15 +1,13 @@
 import { useState } from 'react'
 import { getTest, glassPictureAddress, keepGlassPicture, measureGlassPicture } from '../api/tests'
 import type { GlassMarks } from '../api/types'
+import { MarkNames, tooLarge } from '../log/MarkNames'
 import { type Dot, Marked } from '../log/Marked'
 import { whatWentWrong } from '../parts/words'
-import { Button } from '../ui/Button'
-import { FileButton, FileDrop, PICTURE_FILE } from '../ui/FileDrop'
+import { FileButton, PICTURE_FILE } from '../ui/FileButton'
+import { FileDrop } from '../ui/FileDrop'
 import { Stepper } from '../ui/Stepper'
 import type { Kept } from './useTest'
-
-/** The server refuses more; a browser need not send 40 MB to learn that. */
-const MOST_BYTES = 12_000_000
 
 const ORDER = [
   ['eye', 'rear edge of the hook eye'],
@@ -20,6 +18,8 @@ const ORDER = [
 ] as const
 
 type Name = (typeof ORDER)[number][0]
+
+const NAMES = ORDER.map(([name]) => name)
 type Place = GlassMarks['eye']
 type Places = Partial<Record<Name, Place>>
 
@@ -51,12 +51,8 @@ export function GlassPhoto({ kept }: { kept: Kept }) {
   const [said, setSaid] = useState<string[]>([])
   const source = `${glassPictureAddress(test.id)}?n=${shown}`
   const take = async (chosen: File) => {
-    if (chosen.size > MOST_BYTES) {
-      setSaid([
-        `The picture has ${Math.round(chosen.size / 1e6)} MB; at most 12 MB are kept. Make it smaller: 2,000 px across is plenty.`,
-      ])
-      return
-    }
+    const refused = tooLarge(chosen)
+    if (refused) return setSaid([refused])
     try {
       await keepGlassPicture(test.id, chosen)
       setSaid([])
@@ -164,17 +160,7 @@ export function GlassPhoto({ kept }: { kept: Kept }) {
               }}
             />
             <div className="flex flex-wrap items-center gap-2 py-1">
-              {ORDER.map(([name]) => (
-                <Button
-                  key={name}
-                  aria-pressed={mark === name}
-                  className="aria-pressed:bg-tide aria-pressed:text-paper"
-                  onClick={() => setMark(name)}
-                >
-                  {name}
-                  {places[name] ? ' ✓' : ''}
-                </Button>
-              ))}
+              <MarkNames names={NAMES} marked={places} next={mark} onNext={setMark} />
             </div>
           </>
         )}

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Button } from '../ui/Button'
 import { Stepper } from '../ui/Stepper'
-import { Large } from './Large'
+import { LargeButton } from './LargeButton'
 import type { Kept } from './useTest'
 
 /** Weights from the bend: each next one is the one that is as likely to sink it as not. */
@@ -41,12 +41,12 @@ export function Hang({ kept }: { kept: Kept }) {
         />
       )}
       <div className="my-3 grid grid-cols-2 gap-3" role="group" aria-label="With this weight it">
-        <Large on={false} onPress={() => add(true)}>
+        <LargeButton on={false} onPress={() => add(true)}>
           floats
-        </Large>
-        <Large on={false} onPress={() => add(false)}>
+        </LargeButton>
+        <LargeButton on={false} onPress={() => add(false)}>
           goes under
-        </Large>
+        </LargeButton>
       </div>
       {next && (
         <Button onClick={() => setTyped(!typed)}>

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router'
 import { foretell, getTest } from '../api/tests'
 import type { Foretold, TankTest } from '../api/types'
 import { clock } from '../parts/clock'
-import { unit } from '../parts/units'
+import { say, unit } from '../parts/units'
 import { whatWentWrong } from '../parts/words'
 import { Page } from '../shell/Page'
 import { Button } from '../ui/Button'
@@ -12,7 +12,6 @@ import { useStore } from '../ui/store'
 import { useStream, whereItIs } from '../readings/useAnswers'
 import { STEPS } from './steps'
 import { FLOATANTS, LAID } from '../parts/glass'
-import { foretoldWords } from './words'
 import { useTest } from './useTest'
 
 /** A test in a glass, a step at a time: large enough for wet hands. */
@@ -125,7 +124,7 @@ function Guided({ opened, foretold }: { opened: TankTest; foretold: Foretold }) 
           Foretold{foretold.byTests > 0 && ` by your ${foretold.byTests} tests`}, eight times in
           ten:
         </span>{' '}
-        {foretoldWords(foretold)}
+        {say(opened.foretold)}
       </p>
       <ol className="my-2 flex flex-wrap gap-1" aria-label="Steps">
         {STEPS.map((s, i) => (

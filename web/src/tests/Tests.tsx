@@ -4,12 +4,12 @@ import { Link } from 'react-router'
 import { restoreDeleted } from '../api/client'
 import { deleteTest, importTests, listTests } from '../api/tests'
 import type { TankTest } from '../api/types'
-import { unit } from '../parts/units'
+import { say, unit } from '../parts/units'
 import { whatWentWrong } from '../parts/words'
 import { Page, Table } from '../shell/Page'
 import { notify } from '../shell/notices'
 import { attempt } from '../shell/problems'
-import { FileButton, JSON_FILE } from '../ui/FileDrop'
+import { CSV_FILE, FileButton, JSON_FILE } from '../ui/FileButton'
 import { useStore } from '../ui/store'
 import { Changed } from './Changed'
 import { Chart } from './Chart'
@@ -17,7 +17,6 @@ import { Learnt } from './Learnt'
 import { Next } from './Next'
 import { useLearning } from './useLearning'
 import { FLOATANTS } from '../parts/glass'
-import { seenWords } from './words'
 
 /** What was foretold, what was seen, and what that teaches. */
 export function Tests() {
@@ -73,7 +72,7 @@ export function Tests() {
         </a>
         <FileButton
           label="Tests to import"
-          accept={JSON_FILE}
+          accept={`${JSON_FILE},${CSV_FILE}`}
           onFile={(chosen) => void take(chosen)}
         >
           Import tests
@@ -102,7 +101,7 @@ export function Tests() {
                 })}
               </span>,
               <>
-                {seenWords(t.test)}
+                {say(t.seen)}
                 {t.test.notes && <span className="text-soft block text-sm">{t.test.notes}</span>}
               </>,
               standing(t, judged.get(t.test.id)),

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import { clock } from '../parts/clock'
 import { Button } from '../ui/Button'
 import { Stepper } from '../ui/Stepper'
-import { Large } from './Large'
+import { LargeButton } from './LargeButton'
 import type { Kept } from './useTest'
 
 /** How long it stays up: the clock runs while one does something else. */
@@ -30,12 +30,12 @@ export function Wait({ kept }: { kept: Kept }) {
           {clock(seconds)}
         </p>
         <div className="grid grid-cols-2 gap-3">
-          <Large on={false} onPress={() => stop(true)}>
+          <LargeButton on={false} onPress={() => stop(true)}>
             it went down
-          </Large>
-          <Large on={false} onPress={() => stop(false)}>
+          </LargeButton>
+          <LargeButton on={false} onPress={() => stop(false)}>
             still up, I stop
-          </Large>
+          </LargeButton>
         </div>
       </>
     )
@@ -46,7 +46,7 @@ export function Wait({ kept }: { kept: Kept }) {
         Leave it floating, or fish it. Minutes until it is down teach how fast water gets in.
       </p>
       <div className="flex flex-wrap gap-3">
-        <Large
+        <LargeButton
           on={false}
           onPress={() => {
             setNow(Date.now())
@@ -54,14 +54,14 @@ export function Wait({ kept }: { kept: Kept }) {
           }}
         >
           start the clock
-        </Large>
+        </LargeButton>
         {!lasted && (
-          <Large
+          <LargeButton
             on={false}
             onPress={() => kept.see({ lasted: { minutes: 10, down: true, dunkings: 0, fish: 0 } })}
           >
             I know the minutes
-          </Large>
+          </LargeButton>
         )}
       </div>
       {lasted && (

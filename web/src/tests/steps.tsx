@@ -1,15 +1,15 @@
 import { type ReactNode, useState } from 'react'
 import { readDevice } from '../api/client'
-import type { Foretold, Noted, Sitting } from '../api/types'
+import type { Foretold, Noted, Sitting, TankTest } from '../api/types'
 import { SITTINGS, whatWentWrong } from '../parts/words'
 import { Button } from '../ui/Button'
 import { GlassPhoto } from './GlassPhoto'
 import { Hang } from './Hang'
-import { Large } from './Large'
+import { LargeButton } from './LargeButton'
 import { Result } from './Result'
 import { Stepper } from '../ui/Stepper'
 import { Wait } from './Wait'
-import { MEASURES, type What } from './words'
+import type { What } from './words'
 import type { Kept } from './useTest'
 
 type StepProps = { kept: Kept; foretold: Foretold }
@@ -28,7 +28,7 @@ function Look({ kept }: StepProps) {
       <p className="mb-3">Lay it on the water. Look at it from the side, level with the water.</p>
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3" role="group" aria-label="How it sits">
         {WAYS.map((s) => (
-          <Large
+          <LargeButton
             key={s}
             on={seen.sits === s}
             onPress={() =>
@@ -47,11 +47,14 @@ function Look({ kept }: StepProps) {
             }
           >
             {SITTINGS[s]}
-          </Large>
+          </LargeButton>
         ))}
-        <Large on={seen.unlike} onPress={() => kept.see({ unlike: !seen.unlike, sits: undefined })}>
+        <LargeButton
+          on={seen.unlike}
+          onPress={() => kept.see({ unlike: !seen.unlike, sits: undefined })}
+        >
           like none of these
-        </Large>
+        </LargeButton>
       </div>
       {seen.unlike && (
         <p className="text-soft mt-2 text-base">
@@ -63,17 +66,13 @@ function Look({ kept }: StepProps) {
 }
 
 type By = Noted['measured'][number]['by']
+type Bounds = TankTest['measures'][number]
 
 const BY: Record<By, string> = {
   EYE: '',
   CALIPER: ', by the caliper',
   PHOTOGRAPH: ', from the picture',
 }
-
-/** What hands miss by between the jaws over water (assumption). */
-const CALIPER_MM = 0.2
-
-const USUAL: Record<What, number> = { ANGLE: 10, EYE: 1, BEND: 0, POINT: -2 }
 
 function Read({ kept, foretold }: StepProps) {
   const { seen } = kept.written
@@ -82,15 +81,15 @@ function Read({ kept, foretold }: StepProps) {
     const others = seen.measured.filter((m) => m.what !== what)
     kept.see({ measured: read ? [...others, { what, ...read }] : others })
   }
-  const set = (what: What, value: number | undefined) =>
-    put(what, value === undefined ? undefined : { value, error: MEASURES[what].error, by: 'EYE' })
+  const set = (m: Bounds, value: number | undefined) =>
+    put(m.what, value === undefined ? undefined : { value, error: m.errorByEye, by: 'EYE' })
   /** A caliper tells how far; on which side of the water stays as it was. */
-  const fromCaliper = async (what: What) => {
+  const fromCaliper = async ({ what, errorByCaliper }: Bounds) => {
     try {
       const { value } = await readDevice('caliper')
       setSaid('')
       const under = (seen.measured.find((m) => m.what === what)?.value ?? 0) < 0
-      put(what, { value: under ? -value : value, error: CALIPER_MM, by: 'CALIPER' })
+      put(what, { value: under ? -value : value, error: errorByCaliper, by: 'CALIPER' })
     } catch (e) {
       setSaid(whatWentWrong(e))
     }
@@ -108,10 +107,11 @@ function Read({ kept, foretold }: StepProps) {
         is less than nought. Tail down is more than nought.
       </p>
       <ul className="space-y-2">
-        {(Object.keys(MEASURES) as What[]).map((what) => {
+        {kept.kept.measures.map((bounds) => {
+          const { what, word: name, unit, low, high } = bounds
           const m = seen.measured.find((s) => s.what === what)
-          const { name, unit, step } = MEASURES[what]
-          const first = foretold.measures.find((f) => f.what === what)?.middle ?? USUAL[what]
+          const step = what === 'ANGLE' ? 1 : 0.1
+          const first = foretold.measures.find((f) => f.what === what)?.middle ?? 0
           return (
             <li key={what} className="flex flex-wrap items-center gap-4">
               {m ? (
@@ -120,10 +120,10 @@ function Read({ kept, foretold }: StepProps) {
                     label={name}
                     value={round(m.value, step)}
                     step={step}
-                    low={what === 'ANGLE' ? -180 : -40}
-                    high={what === 'ANGLE' ? 180 : 40}
+                    low={low}
+                    high={high}
                     unit={unit}
-                    onChange={(v) => set(what, v)}
+                    onChange={(v) => set(bounds, v)}
                   />
                   <span className="text-soft text-base">
                     ± {m.error.toFixed(what === 'ANGLE' ? 0 : 1)} {unit}
@@ -132,17 +132,17 @@ function Read({ kept, foretold }: StepProps) {
                   {what !== 'ANGLE' && (
                     <Button
                       aria-label={`height of the ${name} from the caliper`}
-                      onClick={() => void fromCaliper(what)}
+                      onClick={() => void fromCaliper(bounds)}
                     >
                       caliper
                     </Button>
                   )}
-                  <Button onClick={() => set(what, undefined)}>not measured</Button>
+                  <Button onClick={() => set(bounds, undefined)}>not measured</Button>
                 </>
               ) : (
-                <Large on={false} onPress={() => set(what, round(first, step))}>
+                <LargeButton on={false} onPress={() => set(bounds, round(first, step))}>
                   measure the {name === 'angle' ? name : `height of the ${name}`}
-                </Large>
+                </LargeButton>
               )}
             </li>
           )
@@ -164,12 +164,12 @@ function Push({ kept }: StepProps) {
         Push it under with a finger, down to a hand’s breadth, wait three seconds, and let go.
       </p>
       <div className="grid grid-cols-2 gap-3" role="group" aria-label="What it does then">
-        <Large on={popsBack === true} onPress={press(true)}>
+        <LargeButton on={popsBack === true} onPress={press(true)}>
           comes back up
-        </Large>
-        <Large on={popsBack === false} onPress={press(false)}>
+        </LargeButton>
+        <LargeButton on={popsBack === false} onPress={press(false)}>
           stays under
-        </Large>
+        </LargeButton>
       </div>
     </>
   )

@@ -2,14 +2,13 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { describe, expect, it, vi } from 'vitest'
-import type { Foretold, LearntLine, Noted, TankTest } from '../api/types'
+import type { ByTests, Foretold, LearntLine, Noted, TankTest } from '../api/types'
 import { heightsWithout, movedBy } from '../readings/taught'
 import { Chart } from './Chart'
 import { Learnt } from './Learnt'
 import { Result } from './Result'
 import { STEPS } from './steps'
 import type { Kept } from './useTest'
-import { against, foretoldWords, seenWords, tiltedBy } from './words'
 
 const foretold: Foretold = {
   ways: [
@@ -24,6 +23,8 @@ const foretold: Foretold = {
   popsBack: 0.67,
   byTests: 0,
 }
+
+const plain = (text: string) => ({ text, quantities: [] })
 
 const nothing: Noted = { measured: [], hung: [], unlike: false }
 
@@ -45,6 +46,34 @@ const test = (seen: Partial<Noted>): TankTest => ({
   name: 'Deep Lodger',
   size: 12,
   next: [{ label: 'a bare size 14 hook', mg: 16.6 }],
+  foretold: plain('hanging 90 %'),
+  seen: plain('hanging'),
+  beside: (seen.measured ?? []).map((m) => ({
+    what: 'angle',
+    foretold: plain('44° tail down to 60° tail down'),
+    seen: plain(`${m.value}° tail down ± 3°`),
+    stands: m.value < 44 ? ('LOWER' as const) : ('AS_FORETOLD' as const),
+  })),
+  measures: [
+    {
+      what: 'ANGLE',
+      word: 'angle',
+      unit: '°',
+      low: -180,
+      high: 180,
+      errorByEye: 3,
+      errorByCaliper: 3,
+    },
+    {
+      what: 'EYE',
+      word: 'eye',
+      unit: 'mm',
+      low: -40,
+      high: 40,
+      errorByEye: 0.4,
+      errorByCaliper: 0.2,
+    },
+  ],
 })
 
 function keptOf(t: TankTest) {
@@ -60,39 +89,6 @@ const shown = (what: React.ReactNode) =>
       <MemoryRouter>{what}</MemoryRouter>
     </QueryClientProvider>,
   )
-
-describe('words of a test', () => {
-  it('tells what is foretold and what was seen', () => {
-    expect(foretoldWords(foretold)).toBe(
-      'hanging 90 %, half down 10 %; 44° tail down to 60° tail down; comes back up: 67 %',
-    )
-    const seen = seenWords(
-      test({
-        sits: 'HANGING',
-        measured: [{ what: 'EYE', value: -1.5, error: 0.4, by: 'EYE' }],
-        hung: [
-          { mg: 24, floats: true },
-          { mg: 52, floats: false },
-        ],
-        popsBack: false,
-        lasted: { minutes: 9.5, down: true, dunkings: 0, fish: 0 },
-      }).test,
-    )
-    expect(seen).toBe(
-      'hanging, eye −1.5 mm, bears 24 mg, not 52 mg, stays under, down after 9:30 min',
-    )
-    expect(seenWords(test({}).test)).toBe('nothing yet')
-    expect(tiltedBy(-3.4)).toBe('3° head down')
-    expect(tiltedBy(0.2)).toBe('level')
-  })
-
-  it('says on which side of its band a number lies', () => {
-    expect(against(foretold, 'ANGLE', 50)).toBe('as foretold')
-    expect(against(foretold, 'ANGLE', 40)).toBe('lower than foretold')
-    expect(against(foretold, 'EYE', 0)).toBe('higher than foretold')
-    expect(against(foretold, 'POINT', 0)).toBe('nothing was foretold')
-  })
-})
 
 describe('the steps of a test', () => {
   it('clears what was measured of a fly that sank', () => {
@@ -131,20 +127,37 @@ describe('the steps of a test', () => {
     expect(see).toHaveBeenLastCalledWith({ hung: [{ mg: 20, floats: false }] })
   })
 
-  it('lays what was seen beside what was foretold', () => {
-    const { kept } = keptOf(
-      test({
-        sits: 'FLUSH',
-        measured: [{ what: 'ANGLE', value: 30, error: 3, by: 'EYE' }],
-        hung: [{ mg: 8, floats: false }],
-        popsBack: true,
+  it('lays what was seen beside what was foretold, as the core tells it', () => {
+    const measured: Noted['measured'] = [{ what: 'ANGLE', value: 30, error: 3, by: 'EYE' }]
+    const { kept } = keptOf(test({ measured }))
+    shown(<Result kept={kept} />)
+    expect(screen.getByText('30° tail down ± 3°')).toBeTruthy()
+    expect(screen.getByText('lower than foretold')).toBeTruthy()
+  })
+
+  it('reads heights by eye or caliper, each with the error that the core gives it', async () => {
+    const { kept, see } = keptOf(
+      test({ sits: 'HANGING', measured: [{ what: 'EYE', value: -1.5, error: 0.4, by: 'EYE' }] }),
+    )
+    const ReadOff = STEPS[1]?.Step as (typeof STEPS)[number]['Step']
+    shown(<ReadOff kept={kept} foretold={foretold} />)
+    fireEvent.click(screen.getByRole('button', { name: 'measure the angle' }))
+    expect(see).toHaveBeenLastCalledWith({
+      measured: [
+        { what: 'EYE', value: -1.5, error: 0.4, by: 'EYE' },
+        { what: 'ANGLE', value: 55, error: 3, by: 'EYE' },
+      ],
+    })
+    vi.stubGlobal('fetch', () =>
+      Promise.resolve(new Response(JSON.stringify({ value: 1.8, unit: 'mm', resolution: 0.01 }))),
+    )
+    fireEvent.click(screen.getByRole('button', { name: 'height of the eye from the caliper' }))
+    await vi.waitFor(() =>
+      expect(see).toHaveBeenLastCalledWith({
+        measured: [{ what: 'EYE', value: -1.8, error: 0.2, by: 'CALIPER' }],
       }),
     )
-    shown(<Result kept={kept} foretold={foretold} />)
-    expect(screen.getByText('never foretold')).toBeTruthy()
-    expect(screen.getByText('lower than foretold')).toBeTruthy()
-    expect(screen.getByText('less than foretold')).toBeTruthy()
-    expect(screen.getByText('foretold 67 %')).toBeTruthy()
+    vi.unstubAllGlobals()
   })
 })
 
@@ -198,6 +211,7 @@ describe('what tests teach', () => {
     const sat = {
       sits: 'ON_TIPS' as const,
       pitchDeg: 16,
+      tilt: 'TAIL_DOWN' as const,
       eyeMm: 2.4,
       bendMm: 0.5,
       pointMm: -2,
@@ -205,9 +219,17 @@ describe('what tests teach', () => {
       sinksAt: 9,
       popBackMg: -14,
     }
-    const by = { tests: 7, without: sat, with: { ...sat, pitchDeg: 11, eyeMm: 1.6 }, lessons: [] }
+    const by: ByTests = {
+      tests: 7,
+      without: sat,
+      with: { ...sat, pitchDeg: 11, eyeMm: 1.6 },
+      moved: ['POSTURE', 'HEIGHTS'],
+      lessons: [],
+    }
     expect(movedBy(by)).toEqual({ posture: 'by your 7 tests; without: on its tips, 16° tail down' })
-    expect(heightsWithout(by)).toBe('Without your tests: eye 2.4 mm over the film.')
-    expect(movedBy({ ...by, tests: 0 })).toEqual({})
+    expect(heightsWithout(by)).toBe(
+      'Without your tests: eye 2.4 mm, bend 0.5 mm, point −2.0 mm over the film.',
+    )
+    expect(movedBy({ ...by, moved: [] })).toEqual({})
   })
 })

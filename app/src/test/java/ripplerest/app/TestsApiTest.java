@@ -23,6 +23,8 @@ class TestsApiTest {
       {"lensToWallMm":200,"wallToFlyMm":30,"widthPx":2000,"heightPx":1200,"eye":{"x":700,"y":560},
        "bend":{"x":1200,"y":640},"film":[{"x":300,"y":620},{"x":1700,"y":620}]}""";
 
+  private static final String NOBODY = "00000000-0000-0000-0000-00000000000a";
+
   private RunningApplication app;
   private String pattern;
 
@@ -63,7 +65,10 @@ class TestsApiTest {
     assertThat(foretold.get("bearsMg").size()).isEqualTo(19);
     JsonNode before = app.get(path).json();
     assertThat(before.at("/test/foretold")).isEqualTo(foretold);
-    assertThat(seen(path, SEEN).status()).isEqualTo(200);
+    JsonNode kept = seen(path, SEEN).json();
+    assertThat(kept.at("/beside/1/what").asString()).isEqualTo("angle");
+    assertThat(kept.at("/beside/1/seen/text").asString()).isEqualTo("21° tail down ± 3°");
+    assertThat(kept.at("/measures/1/errorByCaliper").asDouble()).isEqualTo(0.2);
     last(app.get(path + "/foretold"));
     JsonNode after = app.get(path).json();
     assertThat(after.at("/test/foretold")).isEqualTo(foretold);
@@ -147,17 +152,34 @@ class TestsApiTest {
     seen(path, SEEN);
     JsonNode before = app.get(path).json().get("test");
     String file = app.get("/api/tests.json").body();
-    assertThat(app.get("/api/tests.csv").body()).contains("push-under").contains("hung,mg");
+    String table = app.get("/api/tests.csv").body();
+    assertThat(table).contains("seen-pops-back").contains("seen-hung,floats,");
     assertThat(take(file).json().get("added").asInt()).as("all are here").isZero();
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(204);
     assertThat(app.get(path).status()).isEqualTo(404);
     assertThat(app.get("/api/deleted").body()).contains(path.substring("/api/tests/".length()));
     assertThat(take(file).json().get("added").asInt()).isEqualTo(1);
     assertThat(app.get(path).json().get("test")).isEqualTo(before);
+    app.send("DELETE", path, null);
+    assertThat(takeTable(table).json().get("added").asInt())
+        .as("by the table as well")
+        .isEqualTo(1);
+    assertThat(app.get(path).json().get("test")).isEqualTo(before);
+    Answer nobodys =
+        takeTable(
+            table
+                .replace(before.get("fly").asString(), NOBODY)
+                .replace(path.substring(11), NOBODY));
+    assertThat(nobodys.status()).isEqualTo(422);
+    assertThat(nobodys.json().at("/errors/0/remedy").asString()).contains("Import the log");
     ObjectNode other = (ObjectNode) JsonMapper.shared().readTree(file);
-    ((ObjectNode) other.at("/tests/0")).put("fly", "00000000-0000-0000-0000-00000000000a");
+    ((ObjectNode) other.at("/tests/0")).put("fly", NOBODY);
     assertThat(take(other.toString()).json().at("/errors/0/pointer").asString())
         .isEqualTo("/tests/0/fly");
+  }
+
+  private Answer takeTable(String table) throws Exception {
+    return app.send("POST", "/api/tests/table", table, "Content-Type", "text/csv");
   }
 
   private Answer take(String file) throws Exception {

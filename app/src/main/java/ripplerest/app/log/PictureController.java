@@ -82,31 +82,22 @@ class PictureController {
     }
   }
 
-  /** How large a picture is. */
-  record PictureSize(int widthPx, int heightPx) {}
-
   /** Keeps a picture of a fly; measures of one there was before are let go with it. */
   @PutMapping(
       path = "/api/log/{id}/picture",
       consumes = {MediaType.IMAGE_PNG_VALUE, MediaType.IMAGE_JPEG_VALUE, MediaType.ALL_VALUE})
-  PictureSize keep(@PathVariable UUID id, HttpServletRequest request) throws IOException {
+  PictureFile.PictureSize keep(@PathVariable UUID id, HttpServletRequest request)
+      throws IOException {
     log.get(id);
     PictureFile picture = PictureFile.read(request.getInputStream());
     log.picture(id, picture.kept());
-    return new PictureSize(picture.widthPx(), picture.heightPx());
+    return picture.size();
   }
 
   /** The picture of a fly. */
   @GetMapping("/api/log/{id}/picture")
   ResponseEntity<byte[]> picture(@PathVariable UUID id) {
-    return log.picture(id)
-        .map(
-            p ->
-                ResponseEntity.ok()
-                    .contentType(MediaType.parseMediaType(p.type()))
-                    .header("X-Content-Type-Options", "nosniff")
-                    .body(p.bytes()))
-        .orElseGet(() -> ResponseEntity.notFound().build());
+    return PictureFile.sent(log.picture(id));
   }
 
   /** Measures the picture of a fly by what was marked in it, and keeps what it tells. */

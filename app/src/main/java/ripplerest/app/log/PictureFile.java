@@ -5,11 +5,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 
@@ -29,6 +31,24 @@ public record PictureFile(LogStore.Picture kept, int widthPx, int heightPx) {
   /** What browsers show and this program can read the size of. */
   private static final Map<String, String> TYPES =
       Map.of("png", MediaType.IMAGE_PNG_VALUE, "jpeg", MediaType.IMAGE_JPEG_VALUE);
+
+  /** A kept picture as it is sent; 404 where there is none. */
+  public static ResponseEntity<byte[]> sent(Optional<LogStore.Picture> kept) {
+    return kept.map(
+            p ->
+                ResponseEntity.ok()
+                    .contentType(MediaType.parseMediaType(p.type()))
+                    .header("X-Content-Type-Options", "nosniff")
+                    .body(p.bytes()))
+        .orElseGet(() -> ResponseEntity.notFound().build());
+  }
+
+  /** How large it is. */
+  public record PictureSize(int widthPx, int heightPx) {}
+
+  public PictureSize size() {
+    return new PictureSize(widthPx, heightPx);
+  }
 
   /** Reads a picture to its end; refuses one that is too large, broken off, or none. */
   public static PictureFile read(InputStream from) throws IOException {

@@ -37,6 +37,7 @@ import ripplerest.exchange.format.LoggedFly;
 import ripplerest.exchange.format.LoggedTest;
 import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.format.TestFile;
+import ripplerest.exchange.format.TestTable;
 import ripplerest.exchange.view.AnswerLine;
 
 /** Tied flies in a glass of water: what was foretold, and what was seen. */
@@ -146,13 +147,20 @@ class TestController {
         .body(TestFile.write(all, List.copyOf(flies.values())));
   }
 
-  /** The same to count with, a line for each thing that was seen. */
+  /** The same as a table, a line for each thing that was foretold or seen. */
   @GetMapping(path = "/api/tests.csv", produces = Csv.TYPE)
   ResponseEntity<String> csv() throws IOException {
     Map<UUID, String> names = new LinkedHashMap<>();
     List<LoggedTest> all = logged();
     all.forEach(t -> names.put(t.fly(), TestResources.name(log.get(t.fly()).fly())));
-    return Csv.file("tests.csv", TestFile.csv(all, names));
+    return Csv.file("tests.csv", TestTable.write(all, names));
+  }
+
+  /** Takes a table of tests in, all of them or none; their flies have to be in the log. */
+  @PostMapping(path = "/api/tests/table", consumes = Csv.TYPE)
+  Csv.Added takeTable(HttpServletRequest request) throws IOException {
+    List<LoggedTest> all = TestTable.read(Csv.reader(request));
+    return new Csv.Added(tests.addAll(new TestFile.Taken(List.of(), all)));
   }
 
   private List<LoggedTest> logged() {

@@ -29,9 +29,6 @@ class TestPictureController {
     this.resources = resources;
   }
 
-  /** How large a picture is. */
-  record GlassPictureSize(int widthPx, int heightPx) {}
-
   /** What a picture told, now kept with the test. */
   record GlassRead(TestResources.TestView test, List<String> warnings) {}
 
@@ -39,25 +36,18 @@ class TestPictureController {
   @PutMapping(
       path = "/api/tests/{id}/picture",
       consumes = {MediaType.IMAGE_PNG_VALUE, MediaType.IMAGE_JPEG_VALUE, MediaType.ALL_VALUE})
-  GlassPictureSize keep(@PathVariable UUID id, HttpServletRequest request) throws IOException {
+  PictureFile.PictureSize keep(@PathVariable UUID id, HttpServletRequest request)
+      throws IOException {
     tests.get(id);
     PictureFile picture = PictureFile.read(request.getInputStream());
     tests.picture(id, picture.kept());
-    return new GlassPictureSize(picture.widthPx(), picture.heightPx());
+    return picture.size();
   }
 
   /** The picture of a test. */
   @GetMapping("/api/tests/{id}/picture")
   ResponseEntity<byte[]> picture(@PathVariable UUID id) {
-    return tests
-        .picture(id)
-        .map(
-            p ->
-                ResponseEntity.ok()
-                    .contentType(MediaType.parseMediaType(p.type()))
-                    .header("X-Content-Type-Options", "nosniff")
-                    .body(p.bytes()))
-        .orElseGet(() -> ResponseEntity.notFound().build());
+    return PictureFile.sent(tests.picture(id));
   }
 
   /** Measures a picture by what was marked in it, and keeps the marks and what they tell. */

@@ -1,14 +1,20 @@
 package ripplerest.app.tests;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import ripplerest.app.http.Shown;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.log.LogStore;
+import ripplerest.core.calibration.Beside;
 import ripplerest.core.calibration.Ladder;
+import ripplerest.core.calibration.Prediction;
+import ripplerest.core.calibration.Seen;
 import ripplerest.core.calibration.TankTest;
 import ripplerest.core.estimate.PreparedFly;
+import ripplerest.core.quantity.Sentence;
 import ripplerest.core.tied.AsTied;
 import ripplerest.core.tied.Planned;
 import ripplerest.exchange.format.LoggedFly;
@@ -34,6 +40,10 @@ class TestResources implements Shown<TestStore.Entry> {
    * @param name of its fly
    * @param size of its hook
    * @param next what to hang from it next; none if that would tell nothing
+   * @param foretold all that is, in words; nothing before it is
+   * @param seen all that was, in words
+   * @param beside each thing that was seen beside what was foretold of it
+   * @param measures what can be measured, and the usual errors of it
    */
   record TestView(
       LoggedTest test,
@@ -41,7 +51,29 @@ class TestResources implements Shown<TestStore.Entry> {
       boolean pictured,
       String name,
       int size,
-      List<Ladder.Rung> next) {}
+      List<Ladder.Rung> next,
+      Sentence foretold,
+      Sentence seen,
+      List<Beside> beside,
+      List<MeasureBounds> measures) {}
+
+  /** What can be measured of a fly on the water: between which bounds, and how well. */
+  record MeasureBounds(
+      Seen.What what,
+      String word,
+      String unit,
+      double low,
+      double high,
+      double errorByEye,
+      double errorByCaliper) {
+    static MeasureBounds of(Seen.What w) {
+      return new MeasureBounds(
+          w, w.word(), w.unit(), w.low(), w.high(), w.errorByEye(), w.errorByCaliper());
+    }
+  }
+
+  private static final List<MeasureBounds> MEASURES =
+      Stream.of(Seen.What.values()).map(MeasureBounds::of).toList();
 
   @Override
   public Class<TestStore.Entry> type() {
@@ -50,6 +82,9 @@ class TestResources implements Shown<TestStore.Entry> {
 
   @Override
   public TestView of(TestStore.Entry e) {
+    Seen seen = e.test().seen().read();
+    Optional<Prediction> foretold =
+        Optional.ofNullable(e.test().foretold()).map(LoggedTest.Foretold::read);
     LoggedFly fly = log.get(e.test().fly()).fly();
     return new TestView(
         e.test(),
@@ -57,7 +92,11 @@ class TestResources implements Shown<TestStore.Entry> {
         e.pictured(),
         name(fly),
         fly.document().at("/pattern/hook/size").asInt(0),
-        e.test().next().stream().toList());
+        e.test().next().stream().toList(),
+        foretold.map(Beside::of).orElse(Sentence.EMPTY),
+        Beside.of(seen),
+        foretold.map(f -> Beside.of(f, seen)).orElse(List.of()),
+        MEASURES);
   }
 
   static String name(LoggedFly fly) {

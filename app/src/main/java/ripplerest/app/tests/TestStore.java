@@ -14,6 +14,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.app.http.ConflictException;
 import ripplerest.app.http.NotFoundException;
 import ripplerest.app.log.LogStore;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.exchange.format.LoggedTest;
 import ripplerest.exchange.format.TestFile;
 import tools.jackson.databind.json.JsonMapper;
@@ -122,6 +123,7 @@ public class TestStore {
           log.addAll(taken.flies());
           int added = 0;
           for (LoggedTest test : taken.tests()) {
+            requireFly(test);
             Optional<TankTestEntity> here = lockedOrDeleted(test.id());
             if (here.filter(e -> e.deletedAt() == null).isEmpty()) {
               save(
@@ -132,6 +134,15 @@ public class TestStore {
           }
           return added;
         });
+  }
+
+  private void requireFly(LoggedTest test) {
+    try {
+      log.get(test.fly());
+    } catch (NotFoundException e) {
+      throw new OutOfRangeException(
+          "fly", test.fly(), "a fly of the log", "Import the log with this fly first.");
+    }
   }
 
   /** Deletes a test; it can be restored with its picture. */

@@ -14,7 +14,7 @@ import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.material.Deviates;
 import ripplerest.core.material.Learnt;
-import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.OutOfRangeException;
 
 /**
  * What a tier's tests teach of what the materials are off by: Bayes's rule, on an {@link Emulator}
@@ -54,28 +54,51 @@ public record Calibration(
 
   private static final double SAME_MEAN = 0.12;
 
+  /** A finger puts a fly under no oftener, 1/min. */
+  private static final double MOST_DUNKS = 60;
+
   /** Most tests that are reckoned with. */
   public static final int MOST_TESTS = 200;
 
-  /** One tied fly, what is known of it, what was seen of it, and how long it usually lasts. */
-  private record Tied(PreparedFly fly, Emulator emulator, List<Seen> seen, double minutes) {
+  /** One tied fly, what is known of it, and its tests. */
+  private record Tied(PreparedFly fly, Emulator emulator, List<Test> tests) {
     Evidence evidence() {
-      return Evidence.of(emulator, seen, minutes);
+      return Evidence.of(
+          emulator,
+          tests.stream().map(Test::seen).toList(),
+          tests.stream().flatMap(t -> t.lasts().stream()).toList());
     }
 
     boolean hung() {
-      return seen.stream().anyMatch(s -> !s.hung().isEmpty());
+      return tests.stream().anyMatch(t -> !t.seen().hung().isEmpty());
     }
 
     Tied on(Emulator other) {
-      return new Tied(fly, other, seen, minutes);
+      return new Tied(fly, other, tests);
     }
 
     /** Without one of its tests. */
     Tied without(int test) {
-      List<Seen> others = new ArrayList<>(seen);
+      List<Test> others = new ArrayList<>(tests);
       others.remove(test);
-      return new Tied(fly, emulator, others, minutes);
+      return new Tied(fly, emulator, others);
+    }
+  }
+
+  /** What was seen in one test, and how long such a fly usually lasts if it was watched. */
+  private record Test(Seen seen, Optional<Evidence.Lasts> lasts) {
+    /** Fish wet a fly in ways that no glass does: a time with fish in it teaches nothing. */
+    static Test of(TankTest test, long seed, Work work) {
+      return new Test(
+          test.seen(),
+          test.seen()
+              .lasted()
+              .filter(l -> l.fish() == 0)
+              .map(
+                  l -> {
+                    double dunks = Math.min(MOST_DUNKS, l.dunkings() / l.minutes());
+                    return new Evidence.Lasts(l, FloatMinutes.usual(test.fly(), dunks, seed, work));
+                  }));
     }
   }
 
@@ -87,7 +110,13 @@ public record Calibration(
   }
 
   static Calibration of(List<TankTest> tests, Effort effort, long seed, Work work) {
-    Require.inRange("tests", tests.size(), 1, MOST_TESTS, "");
+    if (tests.isEmpty() || tests.size() > MOST_TESTS) {
+      throw new OutOfRangeException(
+          "tests",
+          tests.size(),
+          "from 1 to " + MOST_TESTS + " that are counted",
+          tests.isEmpty() ? "Test a fly, or count one again." : "Leave the oldest ones out.");
+    }
     Map<String, List<TankTest>> byFly = new LinkedHashMap<>();
     tests.forEach(t -> byFly.computeIfAbsent(t.tied(), k -> new ArrayList<>()).add(t));
     Steps steps = new Steps(byFly.size() * (effort.firstRuns() + effort.secondRuns()), work);
@@ -95,8 +124,8 @@ public record Calibration(
     List<Runs> runs = new ArrayList<>();
     List<Tied> first = new ArrayList<>();
     for (List<TankTest> of : byFly.values()) {
-      List<Seen> seen = of.stream().map(TankTest::seen).toList();
-      Tied unseen = new Tied(of.get(0).fly(), null, seen, minutes(of, seed, work));
+      List<Test> own = of.stream().map(t -> Test.of(t, seed, work)).toList();
+      Tied unseen = new Tied(of.get(0).fly(), null, own);
       runs.add(Runs.of(unseen.fly(), effort.firstRuns(), unseen.hung(), random.nextLong(), steps));
       steps.next(effort.firstRuns());
       first.add(unseen.on(Emulator.of(runs.get(first.size()), unseen.hung())));
@@ -146,11 +175,11 @@ public record Calibration(
       Work work) {
     List<Tied> without = new ArrayList<>(looks);
     without.set(of, looks.get(of).without(test));
-    Whole all = new Whole(without, causes);
+    AllEvidence all = new AllEvidence(without, causes);
     Sampler others = Sampler.roughly(causes.size(), effort.fewDraws(), seed, all::log, work);
     Emulator emulator = looks.get(of).emulator();
-    Seen seen = looks.get(of).seen().get(test);
-    return Judged.of(id, seen, emulator, own(emulator, causes, others.draws()), seed);
+    Seen seen = looks.get(of).tests().get(test).seen();
+    return Judged.of(id, seen, emulator, ownOf(emulator, causes, others.draws()), seed);
   }
 
   /** Each of these tests by the others, where the flies were run before. */
@@ -168,7 +197,7 @@ public record Calibration(
   private static List<Tied> looks(List<Seen> seen, List<Emulator> emulators) {
     List<Tied> looks = new ArrayList<>();
     for (int i = 0; i < emulators.size(); i++) {
-      looks.add(new Tied(null, emulators.get(i), List.of(seen.get(i)), FloatMinutes.UNASKED));
+      looks.add(new Tied(null, emulators.get(i), List.of(new Test(seen.get(i), Optional.empty()))));
     }
     return looks;
   }
@@ -181,16 +210,6 @@ public record Calibration(
     return new Calibration(sampled.draws(), causes, sampled.effective(), 1, List.of());
   }
 
-  private static double minutes(List<TankTest> tests, long seed, Work work) {
-    Optional<Seen.Lasted> lasted =
-        tests.stream().flatMap(t -> t.seen().lasted().stream()).findFirst();
-    if (lasted.isEmpty()) {
-      return FloatMinutes.UNASKED;
-    }
-    double dunks = Math.min(60, lasted.get().dunkings() / lasted.get().minutes());
-    return FloatMinutes.usual(tests.get(0).fly(), dunks, seed, work);
-  }
-
   private static List<String> causes(List<Tied> looks) {
     Set<String> all = new TreeSet<>();
     looks.forEach(l -> all.addAll(l.emulator().causes()));
@@ -200,17 +219,17 @@ public record Calibration(
 
   private static Sampler sampled(
       List<Tied> looks, List<String> causes, int draws, long seed, Work work) {
-    Whole all = new Whole(looks, causes);
+    AllEvidence all = new AllEvidence(looks, causes);
     return Sampler.of(causes.size(), draws, seed, all::log, work);
   }
 
   /** All that was seen, of the deviates of all causes. */
-  private static final class Whole {
+  private static final class AllEvidence {
     private final List<Evidence> evidence;
     private final List<int[]> places;
     private final int wetting;
 
-    Whole(List<Tied> looks, List<String> causes) {
+    AllEvidence(List<Tied> looks, List<String> causes) {
       this.evidence = looks.stream().map(Tied::evidence).toList();
       this.places = evidence.stream().map(e -> places(e.emulator(), causes)).toList();
       this.wetting = causes.indexOf(Learnt.WETTING);
@@ -219,7 +238,7 @@ public record Calibration(
     double log(double[] z) {
       double log = 0;
       for (int i = 0; i < places.size(); i++) {
-        log += evidence.get(i).log(own(places.get(i), z), z[wetting]);
+        log += evidence.get(i).log(ownOf(places.get(i), z), z[wetting]);
       }
       return log;
     }
@@ -229,7 +248,7 @@ public record Calibration(
     return emulator.causes().stream().mapToInt(causes::indexOf).toArray();
   }
 
-  private static double[] own(int[] places, double[] z) {
+  private static double[] ownOf(int[] places, double[] z) {
     double[] own = new double[places.length];
     for (int k = 0; k < own.length; k++) {
       own[k] = z[places[k]];
@@ -237,9 +256,9 @@ public record Calibration(
     return own;
   }
 
-  private static double[][] own(Emulator emulator, List<String> causes, double[][] draws) {
+  private static double[][] ownOf(Emulator emulator, List<String> causes, double[][] draws) {
     int[] places = places(emulator, causes);
-    return Arrays.stream(draws).map(z -> own(places, z)).toArray(double[][]::new);
+    return Arrays.stream(draws).map(z -> ownOf(places, z)).toArray(double[][]::new);
   }
 
   private static Map<String, Double> by(List<String> causes, double[] z) {
@@ -256,8 +275,8 @@ public record Calibration(
    */
   private static double agreement(
       List<Tied> first, List<Tied> second, List<String> causes, Sampler once) {
-    Whole before = new Whole(first, causes);
-    Whole after = new Whole(second, causes);
+    AllEvidence before = new AllEvidence(first, causes);
+    AllEvidence after = new AllEvidence(second, causes);
     double[] logs =
         Arrays.stream(once.draws()).mapToDouble(z -> after.log(z) - before.log(z)).toArray();
     double most = StatUtils.max(logs);

@@ -59,8 +59,7 @@ final class Evidence {
   private final double[] bears;
 
   private final Optional<Double> popsBack;
-  private final List<Lasted> lasted;
-  private final double usualMinutes;
+  private final List<Lasts> lasted;
 
   /** Numbers of a fly that sits one way, ready to be compared. */
   private record Lying(
@@ -72,9 +71,16 @@ final class Evidence {
       double[][] inverse,
       double logDeterminant) {}
 
-  private Evidence(Emulator emulator, List<Seen> tests, double usualMinutes) {
+  /**
+   * How long a fly was watched.
+   *
+   * @param usual minutes after which half of such flies are down, put under as often
+   */
+  record Lasts(Lasted lasted, double usual) {}
+
+  private Evidence(Emulator emulator, List<Seen> tests, List<Lasts> lasted) {
     this.emulator = emulator;
-    this.usualMinutes = usualMinutes;
+    this.lasted = lasted;
     List<Seen> up = tests.stream().filter(s -> s.floated().orElse(false)).toList();
     this.sunk = (int) tests.stream().filter(s -> s.floated().filter(f -> !f).isPresent()).count();
     this.afloat = up.isEmpty() ? List.of() : lying(emulator, up);
@@ -85,15 +91,14 @@ final class Evidence {
         pops.isEmpty()
             ? Optional.empty()
             : Optional.of((double) pops.stream().filter(p -> p).count() / pops.size());
-    this.lasted = tests.stream().flatMap(s -> s.lasted().stream()).toList();
   }
 
   /**
    * @param tests of one tied fly
-   * @param usualMinutes after which half of such flies are down, as the model has it
+   * @param lasted how long it was watched, in those of them in which it was
    */
-  static Evidence of(Emulator emulator, List<Seen> tests, double usualMinutes) {
-    return new Evidence(emulator, tests, usualMinutes);
+  static Evidence of(Emulator emulator, List<Seen> tests, List<Lasts> lasted) {
+    return new Evidence(emulator, tests, lasted);
   }
 
   private static List<Lying> lying(Emulator emulator, List<Seen> up) {
@@ -187,10 +192,10 @@ final class Evidence {
       double up = probit(pops.response().at(z) / Math.max(0.05, pops.spread()));
       log += popsBack.get() * Math.log(up) + (1 - popsBack.get()) * Math.log(1 - up);
     }
-    for (Lasted l : lasted) {
-      double usual = Math.log(usualMinutes) - FloatMinutes.SPREAD * wetting;
-      double off = (Math.log(l.minutes()) - usual) / MINUTES_SPREAD;
-      log += l.down() ? NORMAL.logDensity(off) : Math.log(probit(-off));
+    for (Lasts l : lasted) {
+      double usual = Math.log(l.usual()) - FloatMinutes.SPREAD * wetting;
+      double off = (Math.log(l.lasted().minutes()) - usual) / MINUTES_SPREAD;
+      log += l.lasted().down() ? NORMAL.logDensity(off) : Math.log(probit(-off));
     }
     return log;
   }

@@ -10,9 +10,6 @@ final class FloatMinutes {
   /** Spread of the logarithm of how fast water gets in, one's ignorance of it. */
   static final double SPREAD = Rates.IGNORANCE;
 
-  /** Of flies that nobody watched: it tells nothing. */
-  static final double UNASKED = 1;
-
   private FloatMinutes() {}
 
   /**

@@ -6,7 +6,6 @@ import java.util.SplittableRandom;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import ripplerest.core.calibration.Seen.Measure;
-import ripplerest.core.calibration.Seen.What;
 
 /**
  * One test, as all others foretell it.
@@ -31,10 +30,10 @@ public record Judged(String id, double likely, String worst) {
    */
   static Judged of(String id, Seen seen, Emulator emulator, double[][] others, long seed) {
     List<Part> parts = new ArrayList<>();
-    Foretold foretold = Foretold.of(emulator, others, DRAWS, new SplittableRandom(seed));
+    EmulatedTests foretold = EmulatedTests.of(emulator, others, DRAWS, new SplittableRandom(seed));
     seen.sits().ifPresent(s -> parts.add(new Part("posture", foretold.asLikelyAs(s))));
     for (Measure m : seen.measured()) {
-      parts.add(new Part(kind(m.what()), foretold.tail(m)));
+      parts.add(new Part(m.what().word(), foretold.tail(m)));
     }
     List<Seen.Hung> hung = emulator.telling(seen.hung());
     if (!hung.isEmpty()) {
@@ -47,10 +46,6 @@ public record Judged(String id, double likely, String worst) {
     }
     double any = 1 - Math.pow(1 - worst.likely(), Math.max(1, parts.size())); // Šidák (1967)
     return new Judged(id, any, worst.kind());
-  }
-
-  private static String kind(What what) {
-    return what.name().toLowerCase(java.util.Locale.ROOT);
   }
 
   /** Whether it disagrees with all others. */

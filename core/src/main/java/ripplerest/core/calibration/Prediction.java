@@ -33,6 +33,10 @@ public record Prediction(
     int byTests) {
   private static final int DRAWS = 100;
 
+  /** Of something that nobody foretold. */
+  static final Prediction NOTHING =
+      new Prediction(List.of(), List.of(), List.of(), 0, Optional.empty(), 0);
+
   /** A way to sit, and how likely it is. */
   public record Way(Sitting sits, double share) {}
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
+import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Sitting;
 
 /**
@@ -29,6 +30,9 @@ public record Seen(
       new Seen(Optional.empty(), List.of(), List.of(), Optional.empty(), Optional.empty(), false);
 
   private static final int MOST_HUNG = 20;
+
+  /** What hands miss by between the jaws over water, mm (assumption). */
+  private static final double BY_CALIPER_MM = 0.2;
 
   /** What can be measured of a fly on the water. */
   public enum What {
@@ -61,6 +65,24 @@ public record Seen(
     public double errorByEye() {
       return byEye;
     }
+
+    /** The same between the jaws of a caliper over water, mm; no caliper reads an angle. */
+    public double errorByCaliper() {
+      return this == ANGLE ? byEye : BY_CALIPER_MM;
+    }
+
+    public double low() {
+      return low;
+    }
+
+    public double high() {
+      return high;
+    }
+
+    /** In a tier's words. */
+    public String word() {
+      return Words.of(this);
+    }
   }
 
   /** How something was measured. */
@@ -82,12 +104,8 @@ public record Seen(
     public Measure {
       Require.present("what", what);
       Require.present("by", by);
-      Require.inRange(name(what), value, what.low, what.high, what.unit);
-      Require.inRange("error of " + name(what), error, 0.01, what.high / 2, what.unit);
-    }
-
-    private static String name(What what) {
-      return what.name().toLowerCase(java.util.Locale.ROOT);
+      Require.inRange(what.word(), value, what.low, what.high, what.unit);
+      Require.inRange("error of " + what.word(), error, 0.01, what.high / 2, what.unit);
     }
   }
 
@@ -166,7 +184,7 @@ public record Seen(
   public List<String> kinds() {
     List<String> kinds = new ArrayList<>();
     sits.ifPresent(s -> kinds.add("posture"));
-    measured.forEach(m -> kinds.add(Measure.name(m.what())));
+    measured.forEach(m -> kinds.add(m.what().word()));
     if (!hung.isEmpty()) {
       kinds.add("hung weights");
     }

@@ -88,12 +88,26 @@ class CalibrationTest {
   }
 
   @Test
-  void theSameTestsTeachTheSameAndOneThatIsLeftOutTeachesNothing() {
+  void theSameTestsTeachTheSameAndTheSecondLookAgreesWithTheFirst() {
     TankTest one = test("a", "fly a", COLLAR, seen(Sitting.ON_TIPS, 12, 1.8));
     Calibration first = Calibration.of(List.of(one), QUICK, 3, Work.unwatched());
     Calibration again = Calibration.of(List.of(one), QUICK, 3, Work.unwatched());
     assertThat(first.draws()).isDeepEqualTo(again.draws());
     assertThat(first.agreement()).isBetween(0.2, 1.0);
+  }
+
+  @Test
+  void noTestsAndTooManyAreRefusedWithAWayOut() {
+    TankTest one = test("a", "fly a", COLLAR, seen(Sitting.ON_TIPS, 12, 1.8));
+    assertThatThrownBy(() -> Calibration.of(List.of(), 1, Work.unwatched()))
+        .hasMessageContaining("Test a fly");
+    assertThatThrownBy(
+            () ->
+                Calibration.of(
+                    java.util.Collections.nCopies(Calibration.MOST_TESTS + 1, one),
+                    1,
+                    Work.unwatched()))
+        .hasMessageContaining("Leave the oldest ones out");
   }
 
   @Test
@@ -141,11 +155,24 @@ class CalibrationTest {
             Optional.empty(),
             Optional.of(new Lasted(6, true, 0, 0)),
             false);
-    Calibration found =
-        Calibration.of(List.of(test("a", "fly", parachute, soon)), QUICK, 1, Work.unwatched());
-    Learnt learnt = found.learnt("id", 1).orElseThrow();
+    Learnt learnt = learnt(parachute, soon);
     assertThat(learnt.mean(Learnt.WETTING)).isGreaterThan(0.4);
-    assertThat(learnt.causes()).hasSizeLessThan(6);
+    assertThat(learnt.causes()).hasSizeLessThan(12);
+    Seen fished =
+        new Seen(
+            soon.sits(),
+            soon.measured(),
+            List.of(),
+            Optional.empty(),
+            Optional.of(new Lasted(6, true, 0, 2)),
+            false);
+    assertThat(learnt(parachute, fished).mean(Learnt.WETTING)).isCloseTo(0, within(0.15));
+  }
+
+  private static Learnt learnt(PreparedFly fly, Seen seen) {
+    return Calibration.of(List.of(test("a", "fly", fly, seen)), QUICK, 1, Work.unwatched())
+        .learnt("id", 1)
+        .orElse(new Learnt("nothing", 1, List.of(), new double[10][0]));
   }
 
   @Test

@@ -6,14 +6,8 @@ import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
-import ripplerest.core.calibration.Prediction;
-import ripplerest.core.calibration.Seen;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.Sizer;
@@ -26,8 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Tests in a glass of water as one file, with the flies they were made with: {@code {"format":
- * "ripple-rest/tests", "version": 1, "log": { … }, "tests": [ … ]}}; or, to count with, as CSV with
- * a line for each thing that was seen.
+ * "ripple-rest/tests", "version": 1, "log": { … }, "tests": [ … ]}}.
  */
 public final class TestFile {
   private static final String FORMAT = "ripple-rest/tests";
@@ -36,25 +29,6 @@ public final class TestFile {
   private static final int MOST_NODES = 2_000_000;
   private static final JsonMapper MAPPER =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
-  private static final List<String> COLUMNS =
-      List.of(
-          "test",
-          "made-at",
-          "fly",
-          "name",
-          "temperature-c",
-          "floatant",
-          "laid",
-          "what",
-          "unit",
-          "foretold-low",
-          "foretold",
-          "foretold-high",
-          "seen",
-          "error",
-          "by",
-          "left-out",
-          "notes");
 
   private TestFile() {}
 
@@ -141,122 +115,5 @@ public final class TestFile {
   private static OutOfRangeException notTests(String what) {
     return new OutOfRangeException(
         "file", what, "tests, format " + FORMAT, "Choose a file that this program wrote.");
-  }
-
-  /**
-   * A line for each thing that was seen; one for a test of which nothing was.
-   *
-   * @param names of flies
-   */
-  public static String csv(List<LoggedTest> tests, Map<UUID, String> names) throws IOException {
-    StringBuilder out = new StringBuilder();
-    try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
-      csv.printRecord(COLUMNS);
-      for (LoggedTest t : tests) {
-        List<List<Object>> lines = lines(t);
-        for (List<Object> line :
-            lines.isEmpty() ? List.of(line("", "", "", "", "", "", "", "")) : lines) {
-          csv.printRecord(whole(t, names.getOrDefault(t.fly(), ""), line));
-        }
-      }
-    }
-    return out.toString();
-  }
-
-  private static List<Object> whole(LoggedTest t, String name, List<Object> line) {
-    List<Object> whole =
-        new ArrayList<>(
-            List.of(
-                t.id(),
-                t.madeAt(),
-                t.fly(),
-                Spreadsheet.harmless(name),
-                t.temperatureC(),
-                t.floatant(),
-                t.laid()));
-    whole.addAll(line);
-    whole.add(t.leftOut());
-    whole.add(Spreadsheet.harmless(t.notes()));
-    return whole;
-  }
-
-  private static List<Object> line(Object... of) {
-    return List.of(of);
-  }
-
-  private static List<List<Object>> lines(LoggedTest t) {
-    List<List<Object>> lines = new ArrayList<>();
-    LoggedTest.Noted seen = t.seen();
-    if (t.foretold() == null) {
-      return lines;
-    }
-    if (seen.sits() != null) {
-      double share =
-          t.foretold().ways().stream()
-              .filter(w -> w.sits() == seen.sits())
-              .mapToDouble(Prediction.Way::share)
-              .sum();
-      lines.add(line("posture", "", "", hundredths(share), "", seen.sits(), "", "EYE"));
-    }
-    for (Seen.Measure m : seen.measured()) {
-      Object[] foretold =
-          t.foretold().measures().stream()
-              .filter(r -> r.what() == m.what())
-              .findFirst()
-              .map(
-                  r ->
-                      new Object[] {
-                        hundredths(r.low()), hundredths(r.middle()), hundredths(r.high())
-                      })
-              .orElse(new Object[] {"", "", ""});
-      lines.add(
-          line(
-              m.what(),
-              m.what().unit(),
-              foretold[0],
-              foretold[1],
-              foretold[2],
-              hundredths(m.value()),
-              hundredths(m.error()),
-              m.by()));
-    }
-    for (Seen.Hung h : seen.hung()) {
-      lines.add(
-          line("hung", "mg", "", "", "", hundredths(h.mg()), "", h.floats() ? "floats" : "sinks"));
-    }
-    if (seen.popsBack() != null) {
-      lines.add(
-          line(
-              "push-under",
-              "",
-              "",
-              hundredths(t.foretold().popsBack()),
-              "",
-              seen.popsBack(),
-              "",
-              "EYE"));
-    }
-    if (seen.lasted() != null) {
-      Seen.Lasted l = seen.lasted();
-      Double minutes = t.foretold().minutes();
-      lines.add(
-          line(
-              l.down() ? "down after" : "still up after",
-              "min",
-              "",
-              minutes == null ? "" : hundredths(minutes),
-              "",
-              hundredths(l.minutes()),
-              "",
-              l.dunkings() + " dunkings, " + l.fish() + " fish"));
-    }
-    if (seen.unlike()) {
-      lines.add(line("like none of these", "", "", "", "", "", "", "EYE"));
-    }
-    return lines;
-  }
-
-  private static String hundredths(double v) {
-    return String.format(Locale.ROOT, "%.2f", v);
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import ripplerest.core.calibration.ByTests;
 import ripplerest.core.calibration.Lesson;
 import ripplerest.core.estimate.RestSummary;
+import ripplerest.core.rest.Judgement;
 import ripplerest.core.rest.Sitting;
 
 /**
@@ -12,13 +13,16 @@ import ripplerest.core.rest.Sitting;
  * @param tests that were learnt from; 0 if they change nothing
  * @param without by the table of materials alone
  * @param with by the tests
+ * @param moved readings that they move by so much that it is seen
  * @param lessons what was learnt of its materials
  */
-public record ByTestsView(int tests, Sat without, Sat with, List<LessonView> lessons) {
+public record ByTestsView(
+    int tests, Sat without, Sat with, List<ByTests.Reading> moved, List<LessonView> lessons) {
   /** How a fly sits; angles in °, heights in mm, loads in its own weight, pop-back in mg. */
   public record Sat(
       Sitting sits,
       double pitchDeg,
+      Judgement.Tilt tilt,
       double eyeMm,
       double bendMm,
       double pointMm,
@@ -29,6 +33,7 @@ public record ByTestsView(int tests, Sat without, Sat with, List<LessonView> les
       return new Sat(
           s.sits(),
           s.pitchDeg(),
+          Judgement.tilt(s.pitchDeg()),
           s.eyeMm(),
           s.bendMm(),
           s.pointMm(),
@@ -50,6 +55,7 @@ public record ByTestsView(int tests, Sat without, Sat with, List<LessonView> les
         t.tests(),
         Sat.of(t.without(), t.popBackWithout()),
         Sat.of(t.with(), t.popBackWith()),
+        List.copyOf(t.moved()),
         t.lessons().stream().map(LessonView::of).toList());
   }
 }

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 
 /** A thing to press with a wet thumb; pressed again it is taken back. */
-export function Large({
+export function LargeButton({
   on,
   onPress,
   children,

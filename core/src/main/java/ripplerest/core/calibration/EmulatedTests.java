@@ -18,14 +18,15 @@ import ripplerest.core.rest.Sitting;
  *
  * @param all draws
  */
-record Foretold(List<One> all) {
+record EmulatedTests(List<One> all) {
   /** One draw; measures are empty for one that sinks, {@code bearsMg} is NaN if not known. */
   record One(Sitting sits, Map<What, Double> measures, double bearsMg, double popBackMg) {}
 
   /**
    * @param deviates a row a draw, of the fly's own causes
    */
-  static Foretold of(Emulator emulator, double[][] deviates, int draws, SplittableRandom random) {
+  static EmulatedTests of(
+      Emulator emulator, double[][] deviates, int draws, SplittableRandom random) {
     Map<Sitting, double[][]> roots = new EnumMap<>(Sitting.class);
     List<One> all = new ArrayList<>();
     for (int i = 0; i < draws; i++) {
@@ -54,7 +55,7 @@ record Foretold(List<One> all) {
       double popBack = pops.response().at(z) + pops.spread() * random.nextGaussian();
       all.add(new One(sits, measures, sits == Sitting.SUNK ? 0 : bears, popBack));
     }
-    return new Foretold(all);
+    return new EmulatedTests(all);
   }
 
   private static Sitting drawn(Emulator emulator, double[] z, double at) {
