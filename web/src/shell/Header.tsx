@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Plus, Star } from 'lucide-react'
+import { Plus, Star, Upload } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { Suspense, lazy, useState } from 'react'
 import { Link, NavLink, useMatch, useNavigate } from 'react-router'
 import { createPattern, importFile, listPatterns, listStyles } from '../api/client'
-import { Button } from '../ui/Button'
+import { FileButton, JSON_FILE } from '../ui/FileButton'
 import { MENU, MENU_ITEM } from '../ui/menu'
 import { attempt } from './problems'
 import { More } from './More'
@@ -12,10 +12,7 @@ import { ordered, recent } from './recent'
 import { useDragged } from './useDragged'
 import { useStore } from '../ui/store'
 
-const ImportPattern = lazy(() =>
-  import('./ImportPattern').then((m) => ({ default: m.ImportPattern })),
-)
-const DropPattern = lazy(() => import('./ImportPattern').then((m) => ({ default: m.DropPattern })))
+const DropPattern = lazy(() => import('./DropPattern').then((m) => ({ default: m.DropPattern })))
 
 const VIEWS = [
   ['/book', 'Book'],
@@ -123,10 +120,19 @@ export function Header() {
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>
-        <Suspense fallback={<Button disabled>Import</Button>}>
-          <ImportPattern onFile={bringIn} />
-          {onBench && dragged && <DropPattern onFile={bringIn} />}
-        </Suspense>
+        <FileButton
+          label="Pattern file to import"
+          accept={JSON_FILE}
+          className="pointer-coarse:min-h-11"
+          onFile={bringIn}
+        >
+          <Upload size={16} aria-hidden /> <span className="max-sm:sr-only">Import</span>
+        </FileButton>
+        {onBench && dragged && (
+          <Suspense>
+            <DropPattern onFile={bringIn} />
+          </Suspense>
+        )}
         <More />
       </div>
     </header>
