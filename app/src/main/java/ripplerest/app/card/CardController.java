@@ -18,6 +18,7 @@ import org.springframework.web.context.request.async.DeferredResult;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.log.LogStore;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.app.patterns.Variants;
 import ripplerest.app.work.Answering;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.outline.Outliner;
@@ -33,9 +34,15 @@ class CardController {
   private final Preparation preparation;
   private final LogStore log;
   private final Answering answering;
+  private final Variants variants;
 
   CardController(
-      PatternStore patterns, Preparation preparation, LogStore log, Answering answering) {
+      PatternStore patterns,
+      Preparation preparation,
+      LogStore log,
+      Answering answering,
+      Variants variants) {
+    this.variants = variants;
     this.patterns = patterns;
     this.preparation = preparation;
     this.log = log;
@@ -44,8 +51,11 @@ class CardController {
 
   /** The steps. */
   @GetMapping("/api/patterns/{id}/card")
-  CardView card(@PathVariable UUID id) {
-    return view(fly(id));
+  CardView card(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "0") int size,
+      @RequestParam(defaultValue = "") String colouring) {
+    return view(preparation.prepared(variants.of(id, size, colouring)));
   }
 
   /** The card of a pattern document, stored or not. */

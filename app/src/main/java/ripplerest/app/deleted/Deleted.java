@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import ripplerest.app.box.BoxStore;
 import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.library.HookStore;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.StyleStore;
 import ripplerest.app.log.LogStore;
+import ripplerest.app.outings.OutingStore;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.app.tests.TestStore;
 import ripplerest.core.quantity.OutOfRangeException;
@@ -31,6 +33,8 @@ public class Deleted {
   private final MaterialStore materials;
   private final DrawerStore drawer;
   private final TestStore tests;
+  private final BoxStore boxes;
+  private final OutingStore outings;
 
   Deleted(
       JdbcTemplate jdbc,
@@ -40,8 +44,12 @@ public class Deleted {
       HookStore hooks,
       MaterialStore materials,
       DrawerStore drawer,
-      TestStore tests) {
+      TestStore tests,
+      BoxStore boxes,
+      OutingStore outings) {
     this.tests = tests;
+    this.boxes = boxes;
+    this.outings = outings;
     this.drawer = drawer;
     this.jdbc = jdbc;
     this.patterns = patterns;
@@ -59,7 +67,9 @@ public class Deleted {
     HOOK,
     MATERIAL,
     ITEM,
-    TEST
+    TEST,
+    BOX,
+    OUTING
   }
 
   /** One thing that was deleted. */
@@ -81,6 +91,10 @@ public class Deleted {
         union all
         select 'TEST', t.id::text, 'test of ' || f.name, t.deleted_at from tank_test t
           join logged_fly f on f.id = t.fly_id where t.deleted_at is not null
+        union all
+        select 'BOX', id::text, name, deleted_at from fly_box where deleted_at is not null
+        union all
+        select 'OUTING', id::text, name, deleted_at from outing where deleted_at is not null
         union all
         select 'MATERIAL', material, coalesce(nullif(max(label), ''), material), max(deleted_at)
           from own_material_value where deleted_at is not null group by material
@@ -107,6 +121,8 @@ public class Deleted {
       case MATERIAL -> materials.restore(id);
       case ITEM -> drawer.restore(uuid(id));
       case TEST -> tests.restore(uuid(id));
+      case BOX -> boxes.restore(uuid(id));
+      case OUTING -> outings.restore(uuid(id));
     }
   }
 

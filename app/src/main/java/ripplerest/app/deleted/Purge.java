@@ -63,6 +63,8 @@ class Purge {
         t -> {
           jdbc.update("delete from tank_test where deleted_at < ?", old);
           jdbc.update("delete from logged_fly where deleted_at < ?", old);
+          jdbc.update("delete from fly_box where deleted_at < ?", old);
+          jdbc.update("delete from outing where deleted_at < ?", old);
           jdbc.update("delete from pattern where deleted_at < ?", old);
           jdbc.update("delete from own_hook where deleted_at < ?", old);
           jdbc.update("delete from drawer_item where deleted_at < ?", old);

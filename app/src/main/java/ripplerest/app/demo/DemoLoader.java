@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -20,6 +21,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.library.MaterialStore;
+import ripplerest.app.patterns.PatternEntity;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.core.drawer.Item;
 import ripplerest.exchange.format.DrawerTable;
@@ -38,6 +40,7 @@ class DemoLoader implements ApplicationRunner {
   private final TransactionTemplate transaction;
   private final DemoLog log;
   private final DemoTests tests;
+  private final DemoOutings outings;
   private final DrawerStore drawer;
   private final MaterialStore materials;
 
@@ -48,12 +51,14 @@ class DemoLoader implements ApplicationRunner {
       TransactionTemplate transaction,
       DemoLog log,
       DemoTests tests,
+      DemoOutings outings,
       DrawerStore drawer,
       MaterialStore materials) {
     this.drawer = drawer;
     this.materials = materials;
     this.log = log;
     this.tests = tests;
+    this.outings = outings;
     this.store = store;
     this.reader = reader;
     this.jdbc = jdbc;
@@ -70,8 +75,11 @@ class DemoLoader implements ApplicationRunner {
     List<Item> items = items();
     transaction.executeWithoutResult(
         t -> {
-          tests.load(log.load(demo.stream().map(store::add).toList(), demo));
+          List<PatternEntity> patterns = demo.stream().map(store::add).toList();
+          outings.boxes();
+          tests.load(log.load(patterns, demo));
           drawer.add(items);
+          outings.load(patterns, LocalDate.now());
           jdbc.update("insert into demo_load values (now())");
         });
     LOG.info("Loaded {} demo patterns.", demo.size());

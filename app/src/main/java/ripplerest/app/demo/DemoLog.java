@@ -77,7 +77,7 @@ class DemoLog {
               fresh.document(),
               LoggedFly.made(Planned.of(sized), made),
               null);
-      log.keep(fly, patterns.get(which).id(), List.of());
+      log.keep(fly, patterns.get(which).id(), List.of(), "");
       logged.add(fly);
       if (n < EACH) {
         log.picture(fly.id(), new LogStore.Picture("image/png", picture(file, sized, n)));

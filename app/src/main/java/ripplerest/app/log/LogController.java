@@ -28,7 +28,7 @@ import ripplerest.app.http.Csv;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.Preparation;
-import ripplerest.app.patterns.PatternStore;
+import ripplerest.app.patterns.Variants;
 import ripplerest.app.work.Answering;
 import ripplerest.app.work.Lines;
 import ripplerest.core.drawer.Kept;
@@ -51,7 +51,7 @@ import tools.jackson.databind.JsonNode;
 class LogController {
   private final LogStore log;
   private final LogExport export;
-  private final PatternStore patterns;
+  private final Variants variants;
   private final Preparation preparation;
   private final FlyResources resources;
   private final Answering answering;
@@ -61,7 +61,7 @@ class LogController {
   LogController(
       LogStore log,
       LogExport export,
-      PatternStore patterns,
+      Variants variants,
       Preparation preparation,
       FlyResources resources,
       Answering answering,
@@ -71,7 +71,7 @@ class LogController {
     this.materials = materials;
     this.log = log;
     this.export = export;
-    this.patterns = patterns;
+    this.variants = variants;
     this.preparation = preparation;
     this.resources = resources;
     this.answering = answering;
@@ -133,12 +133,15 @@ class LogController {
 
   /** A fly tied to a stored pattern as it is now, of which nothing is measured yet. */
   @PostMapping("/api/log")
-  ResponseEntity<FlyResources.Fly> add(@RequestParam UUID pattern) {
-    String document = patterns.get(pattern).document();
+  ResponseEntity<FlyResources.Fly> add(
+      @RequestParam UUID pattern,
+      @RequestParam(defaultValue = "0") int size,
+      @RequestParam(defaultValue = "") String colouring) {
+    String document = variants.document(pattern, size, colouring);
     LoggedFly fly = LoggedFly.fresh(document, Instant.now(), 0);
     PreparedFly prepared = preparation.prepared(preparation.read(document));
     List<Need> needs = Needs.of(prepared.sized(), prepared.materials());
-    return tagged(log.keep(fly, pattern, needs));
+    return tagged(log.keep(fly, pattern, needs, colouring));
   }
 
   /** One tied fly. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -19,6 +20,7 @@ import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.http.ConflictException;
 import ripplerest.app.http.NotFoundException;
 import ripplerest.app.library.CarriedStore;
+import ripplerest.core.box.Flies;
 import ripplerest.core.drawer.Need;
 import ripplerest.core.tying.Card;
 import ripplerest.core.tying.OwnTimes;
@@ -46,6 +48,7 @@ public class LogStore {
   private final EntityManager manager;
   private final CarriedStore carried;
   private final DrawerStore drawer;
+  private final ApplicationEventPublisher tied;
 
   LogStore(
       LoggedFlyRepository repository,
@@ -53,8 +56,10 @@ public class LogStore {
       JdbcTemplate jdbc,
       EntityManager manager,
       CarriedStore carried,
-      DrawerStore drawer) {
+      DrawerStore drawer,
+      ApplicationEventPublisher tied) {
     this.drawer = drawer;
+    this.tied = tied;
     this.manager = manager;
     this.carried = carried;
     this.repository = repository;
@@ -117,12 +122,14 @@ public class LogStore {
    * Keeps a fly that is new.
    *
    * @param needs what it takes out of the drawer
+   * @param colouring in which it was tied, by name; empty for the pattern's own colours
    */
-  public Entry keep(LoggedFly fly, UUID patternId, List<Need> needs) {
+  public Entry keep(LoggedFly fly, UUID patternId, List<Need> needs, String colouring) {
     return transaction.execute(
         t -> {
           Entry kept = entry(save(new LoggedFlyEntity(fly.id(), patternId), fly));
           drawer.take(fly.id(), needs);
+          tell(fly, patternId, colouring);
           return kept;
         });
   }
@@ -306,6 +313,7 @@ public class LogStore {
    * @param revision of the fly on the vise; one that was finished already is not logged again
    * @param card it is tied by
    * @param needs what it takes out of the drawer
+   * @param colouring in which it was tied, by name; empty for the pattern's own colours
    * @param fly makes the entry of how long each step took
    */
   public LoggedFly finish(
@@ -313,6 +321,7 @@ public class LogStore {
       long revision,
       Card card,
       List<Need> needs,
+      String colouring,
       Function<List<Double>, LoggedFly> fly) {
     return transaction.execute(
         t -> {
@@ -322,8 +331,19 @@ public class LogStore {
           drawer.take(finished.id(), needs);
           OwnTimes.ratios(card, seconds).forEach(this::timed);
           jdbc.update("delete from tying where pattern_id = ?", patternId);
+          tell(finished, patternId, colouring);
           return finished;
         });
+  }
+
+  /** Boxes and plans hear of it within the same transaction. */
+  private void tell(LoggedFly fly, UUID patternId, String colouring) {
+    JsonNode pattern = fly.document().path("pattern");
+    String name = pattern.path("name").asString("");
+    int size = pattern.path("hook").path("size").asInt(0);
+    tied.publishEvent(
+        new FlyTied(
+            fly.id(), new Flies(patternId.toString(), name, size, colouring), fly.tiedAt()));
   }
 
   private void timed(String kind, List<Double> ratios) {

@@ -13,10 +13,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.app.patterns.Variants;
 import ripplerest.core.drawer.Needs;
 import ripplerest.core.dressing.Making;
 import ripplerest.core.estimate.PreparedFly;
@@ -33,9 +35,11 @@ class TyingController {
 
   private final LogStore log;
   private final PatternStore patterns;
+  private final Variants variants;
   private final Preparation preparation;
 
-  TyingController(LogStore log, PatternStore patterns, Preparation preparation) {
+  TyingController(LogStore log, PatternStore patterns, Variants variants, Preparation preparation) {
+    this.variants = variants;
     this.log = log;
     this.patterns = patterns;
     this.preparation = preparation;
@@ -86,9 +90,11 @@ class TyingController {
   @PostMapping("/api/patterns/{id}/tying/finish")
   LoggedFly finish(
       @PathVariable UUID id,
-      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+      @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+      @RequestParam(defaultValue = "0") int size,
+      @RequestParam(defaultValue = "") String colouring) {
     long revision = Revisions.required(ifMatch);
-    String document = patterns.get(id).document();
+    String document = variants.document(id, size, colouring);
     PreparedFly fly = preparation.prepared(preparation.read(document));
     Card card = CardWriter.of(fly.sized(), fly.materials());
     return log.finish(
@@ -96,6 +102,7 @@ class TyingController {
         revision,
         card,
         Needs.of(fly.sized(), fly.materials()),
+        colouring,
         seconds -> {
           double whole = Math.min(24 * 3600, seconds.stream().mapToDouble(s -> s).sum());
           return LoggedFly.fresh(document, Instant.now(), whole);

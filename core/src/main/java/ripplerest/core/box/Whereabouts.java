@@ -39,6 +39,14 @@ public final class Whereabouts {
     of.merge(move.to(), count, Integer::sum);
   }
 
+  /** The same after one more move. */
+  public Whereabouts after(Move move) {
+    Whereabouts next = new Whereabouts();
+    counts.forEach((flies, of) -> next.counts.put(flies, new LinkedHashMap<>(of)));
+    next.add(move);
+    return next;
+  }
+
   /** Refuses a move that takes more than there is. */
   public void check(Move move) {
     int there = count(move.flies(), move.from());

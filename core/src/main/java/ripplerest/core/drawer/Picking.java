@@ -77,7 +77,7 @@ public final class Picking {
   }
 
   /** How much of a thing one fly takes for a need, in the unit of the thing. */
-  static double takes(Need need, Item item) {
+  public static double takes(Need need, Item item) {
     if (item.pieces()) {
       return need.pieces();
     }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ripplerest.core.dressing.tie.Colour;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
@@ -133,5 +134,36 @@ public record Pattern(
 
   public Pattern withParts(List<Part> others) {
     return new Pattern(name, style, hook, others, notes, natural, making);
+  }
+
+  /**
+   * The same in the colours of one of its colourings; parts that it does not name stay as they are.
+   *
+   * @param colouring its name; empty for the pattern's own colours
+   */
+  public Pattern inColours(String colouring) {
+    if (colouring.isEmpty()) {
+      return this;
+    }
+    Map<String, Colour> colours =
+        making.colourings().stream()
+            .filter(c -> c.name().equals(colouring))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new OutOfRangeException(
+                        "colouring",
+                        "\"" + colouring + "\"",
+                        "one of this pattern",
+                        "Choose one of its colourings, or none."))
+            .byPart();
+    List<String> names = names();
+    List<Part> coloured = new ArrayList<>();
+    for (int i = 0; i < parts.size(); i++) {
+      Part part = parts.get(i);
+      Colour colour = colours.get(names.get(i));
+      coloured.add(colour == null ? part : part.tied(part.tie().in(colour)));
+    }
+    return withParts(coloured);
   }
 }

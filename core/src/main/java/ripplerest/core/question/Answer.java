@@ -79,4 +79,7 @@ public sealed interface Answer {
 
   /** Flies and what tests change of each, by name. */
   record Changed(Map<String, ByTests> byFly) implements Answer {}
+
+  /** It is kept with what was asked about, which is to be read again. */
+  record Stored() implements Answer {}
 }

@@ -33,6 +33,7 @@ import ripplerest.exchange.format.ProblemDocument;
  * @param learning what came of learning from tests
  * @param nextTests what would teach most
  * @param changed what tests change of many flies
+ * @param stored it is kept with what was asked about, which is to be read again
  * @param problem why there is no answer
  */
 public record AnswerLine(
@@ -60,10 +61,14 @@ public record AnswerLine(
     LearningView learning,
     LearningView.NextTestsView nextTests,
     LearningView.ChangedView changed,
+    StoredView stored,
     ProblemDocument problem) {
 
   /** How many are before it. */
   public record WaitView(int before) {}
+
+  /** What was asked about says it from now on. */
+  public record StoredView() {}
 
   /** Steps done of all. */
   public record ProgressView(int done, int all) {}
@@ -141,6 +146,8 @@ public record AnswerLine(
       return line(LearningView.NextTestsView.of(a.found()));
     } else if (answer instanceof Answer.Changed a) {
       return line(LearningView.ChangedView.of(a.byFly()));
+    } else if (answer instanceof Answer.Stored) {
+      return line(new StoredView());
     }
     throw new IllegalArgumentException("no view of " + answer.getClass()); // tested for each
   }
@@ -171,6 +178,7 @@ public record AnswerLine(
         only(LearningView.class, found),
         only(LearningView.NextTestsView.class, found),
         only(LearningView.ChangedView.class, found),
+        only(StoredView.class, found),
         only(ProblemDocument.class, found));
   }
 
