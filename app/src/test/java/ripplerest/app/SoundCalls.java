@@ -86,6 +86,19 @@ final class SoundCalls {
         app.send(kept.method(), kept.path(), kept.body(), "Content-Type", "image/png");
       }
       headers.put("If-Match", app.get("/api/tests/" + test).etag());
+    } else if (path.startsWith("/api/boxes/{id}")) {
+      JsonNode box = app.send("POST", "/api/boxes", OutingsApiTest.BOX).json();
+      headers.put("If-Match", "\"" + box.get("revision").asLong() + "\"");
+      place = path.replace("{id}", box.get("id").asString());
+    } else if (path.startsWith("/api/boxes/moves/{id}")) {
+      JsonNode moved = app.send("POST", "/api/boxes/moves", move(pattern)).json();
+      place = path.replace("{id}", moved.at("/moves/0/id").asString());
+    } else if (path.startsWith("/api/outings/{id}")) {
+      JsonNode kept = app.send("POST", "/api/outings", OutingsApiTest.outing(pattern)).json();
+      headers.put("If-Match", "\"" + kept.get("revision").asLong() + "\"");
+      place = path.replace("{id}", kept.get("id").asString());
+    } else if (path.startsWith("/api/evenings")) {
+      headers.put("If-Match", app.get("/api/evenings").etag());
     } else if (path.startsWith("/api/materials/{id}")) {
       app.send("POST", "/api/materials/table", value(), "Content-Type", "text/csv");
       place = path.replace("{id}", "foam");
@@ -108,6 +121,15 @@ final class SoundCalls {
         headers.put("Content-Type", "text/csv");
         body = DrawerApiTest.TABLE;
       }
+      case "POST /api/boxes", "PUT /api/boxes/{id}" -> body = OutingsApiTest.BOX;
+      case "POST /api/boxes/moves" -> body = move(pattern);
+      case "POST /api/boxes/moves/table" -> {
+        headers.put("Content-Type", "text/csv");
+        body = app.get("/api/boxes/moves.csv").body();
+      }
+      case "POST /api/outings", "PUT /api/outings/{id}" -> body = OutingsApiTest.outing(pattern);
+      case "POST /api/outings/{id}/report" -> body = OutingsApiTest.report(pattern, 0);
+      case "PUT /api/evenings" -> body = OutingsApiTest.plan(pattern, 2);
       case "POST /api/drawer/gauge" -> body = DrawerApiTest.MARKED;
       case "POST /api/drawer/picks" -> {
         place = "/api/drawer/picks?part=hook";
@@ -193,7 +215,8 @@ final class SoundCalls {
     if (path.matches(".*/(undo|redo|archive|copies|restoration|finish|reading)")
         || path.equals("/api/log")
         || path.equals("/api/tests")
-        || path.equals("/api/tests/learning") && method.equals("POST")) {
+        || path.equals("/api/tests/learning") && method.equals("POST")
+        || path.matches("/api/(outings/.id./lives|evenings/(plan|lacking))")) {
       body = null;
     }
     return new Call(method, place, body, headers);
@@ -225,6 +248,11 @@ final class SoundCalls {
     String body =
         RunningApplication.BYTES + java.util.Base64.getEncoder().encodeToString(png.toByteArray());
     return new Call("PUT", place, body, new HashMap<>(Map.of("Content-Type", "image/png")));
+  }
+
+  private String move(String pattern) throws Exception {
+    String box = app.get("/api/boxes").json().at("/boxes/0/id").asString();
+    return OutingsApiTest.move(pattern, "VISE", "", "BOX", box, 2);
   }
 
   private static String hook() {

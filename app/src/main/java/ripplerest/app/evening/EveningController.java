@@ -49,7 +49,7 @@ class EveningController {
   /** What a hand changes of the plan. */
   record NewPlan(
       List<EveningPlan.FreeEvening> evenings,
-      List<EveningPlan.Wanted> wants,
+      List<EveningPlan.Want> wants,
       List<EveningPlan.Slot> slots,
       boolean byStock) {}
 
@@ -104,7 +104,7 @@ class EveningController {
   record PlanView(
       long revision,
       List<EveningView> evenings,
-      List<EveningPlan.Wanted> wants,
+      List<EveningPlan.Want> wants,
       List<EveningPlan.Slot> slots,
       List<JobView> jobs,
       boolean byStock,
@@ -138,7 +138,7 @@ class EveningController {
     return ResponseEntity.ok().eTag(Revisions.tag(kept.revision())).body(view);
   }
 
-  private static JobView view(EveningPlan.Wanted w, Job job) {
+  private static JobView view(EveningPlan.Want w, Job job) {
     return new JobView(
         w.id(),
         job.thread(),
@@ -269,7 +269,7 @@ class EveningController {
 
   private static List<String> flies(EveningPlan plan, EveningPlan.FreeEvening evening) {
     List<String> lines = new ArrayList<>();
-    for (EveningPlan.Wanted w : plan.wants()) {
+    for (EveningPlan.Want w : plan.wants()) {
       long count =
           plan.slots().stream()
               .filter(s -> s.evening().equals(evening.id()) && s.want().equals(w.id()))

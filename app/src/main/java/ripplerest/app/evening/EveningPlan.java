@@ -25,7 +25,7 @@ import ripplerest.evening.Schedule;
  */
 public record EveningPlan(
     List<FreeEvening> evenings,
-    List<Wanted> wants,
+    List<Want> wants,
     List<Slot> slots,
     boolean byStock,
     List<Schedule.LeftOut> left,
@@ -62,9 +62,9 @@ public record EveningPlan(
    * @param due last day on which they are of use
    * @param worth of one, 1 to 100: what is worth least is left out first
    */
-  public record Wanted(
+  public record Want(
       String id, Flies flies, int count, String outing, LocalDate from, LocalDate due, int worth) {
-    public Wanted {
+    public Want {
       Require.text("want", Require.sent("id", id), 60);
       Require.sent("flies", flies);
       Require.inRange("count", count, 1, 99);
@@ -102,9 +102,9 @@ public record EveningPlan(
     Require.inRange("evenings", evenings.size(), 0, Request.MOST_EVENINGS);
     Require.inRange("wants", wants.size(), 0, MOST_WANTS);
     Require.inRange(
-        "flies wanted", wants.stream().mapToInt(Wanted::count).sum(), 0, Request.MOST_FLIES);
+        "flies wanted", wants.stream().mapToInt(Want::count).sum(), 0, Request.MOST_FLIES);
     once("evenings", evenings.stream().map(FreeEvening::id));
-    once("wants", wants.stream().map(Wanted::id));
+    once("wants", wants.stream().map(Want::id));
   }
 
   private static void once(String field, Stream<String> ids) {
@@ -121,17 +121,14 @@ public record EveningPlan(
 
   /** What a hand changes; slots of evenings or wants that are gone go with them. */
   EveningPlan changed(
-      List<FreeEvening> newEvenings,
-      List<Wanted> newWants,
-      List<Slot> newSlots,
-      boolean newByStock) {
+      List<FreeEvening> newEvenings, List<Want> newWants, List<Slot> newSlots, boolean newByStock) {
     List<FreeEvening> byDay =
         newEvenings.stream()
             .sorted(
                 java.util.Comparator.comparing(FreeEvening::begins).thenComparing(FreeEvening::id))
             .toList();
     List<String> evening = byDay.stream().map(FreeEvening::id).toList();
-    List<String> want = newWants.stream().map(Wanted::id).toList();
+    List<String> want = newWants.stream().map(Want::id).toList();
     java.util.Map<String, Integer> room = new java.util.HashMap<>();
     newWants.forEach(w -> room.put(w.id(), w.count()));
     List<Slot> kept =

@@ -70,7 +70,7 @@ public class Planning {
             : Optional.empty();
     Map<Flies, Job> byFlies = new HashMap<>();
     Map<String, Job> jobs = new LinkedHashMap<>();
-    for (EveningPlan.Wanted want : plan.wants()) {
+    for (EveningPlan.Want want : plan.wants()) {
       jobs.put(want.id(), byFlies.computeIfAbsent(want.flies(), f -> job(f, times, supplies)));
     }
     return new Bench(jobs, supplies.map(Supplies::stock).orElse(Map.of()));
@@ -97,15 +97,15 @@ public class Planning {
   }
 
   /** What outings to come lack, as wants; those that were there keep their id, days and worth. */
-  List<EveningPlan.Wanted> lacking(EveningPlan plan) {
-    List<EveningPlan.Wanted> wants = new ArrayList<>();
+  List<EveningPlan.Want> lacking(EveningPlan plan) {
+    List<EveningPlan.Want> wants = new ArrayList<>();
     Map<String, Long> tied = new HashMap<>();
     plan.slots().stream()
         .filter(s -> s.fly() != null)
         .forEach(s -> tied.merge(s.want(), 1L, Long::sum));
     for (Reckoning.Lacks l : reckoning.lacks()) {
       String outing = l.outing().toString();
-      EveningPlan.Wanted before =
+      EveningPlan.Want before =
           plan.wants().stream()
               .filter(w -> w.outing().equals(outing) && w.flies().equals(l.flies()))
               .findFirst()
@@ -116,7 +116,7 @@ public class Planning {
         int most = Math.min(99, count);
         wants.add(
             before == null
-                ? new EveningPlan.Wanted(
+                ? new EveningPlan.Want(
                     UUID.randomUUID().toString(),
                     l.flies(),
                     most,
@@ -124,7 +124,7 @@ public class Planning {
                     LocalDate.now(),
                     l.day(),
                     USUAL_WORTH)
-                : new EveningPlan.Wanted(
+                : new EveningPlan.Want(
                     before.id(), l.flies(), most, outing, before.from(), l.day(), before.worth()));
       }
     }
@@ -179,7 +179,7 @@ public class Planning {
         .filter(s -> s.fly() != null)
         .forEach(s -> tied.merge(s.want(), 1, Integer::sum));
     List<Request.Want> wants = new ArrayList<>();
-    for (EveningPlan.Wanted w : plan.wants()) {
+    for (EveningPlan.Want w : plan.wants()) {
       int count = w.count() - tied.getOrDefault(w.id(), 0);
       if (count > 0) {
         wants.add(

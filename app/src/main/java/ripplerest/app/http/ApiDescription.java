@@ -64,7 +64,9 @@ class ApiDescription {
           "NextTestsView",
           "ChangedView",
           "Lasted",
-          "GlassMarks");
+          "GlassMarks",
+          "StoredView",
+          "Life");
 
   /** Fields of plain types that may be null, by the name of what they belong to. */
   private static final Map<String, Set<String>> NULL_FIELDS =
@@ -73,7 +75,10 @@ class ApiDescription {
           "Differences", Set.of("sat"),
           "Foretold", Set.of("minutes"),
           "GlassMarks", Set.of("point"),
-          "Noted", Set.of("sits", "popsBack"));
+          "Noted", Set.of("sits", "popsBack"),
+          "Life", Set.of("dressAgainMinutes"),
+          "NaturalView", Set.of("oneSmaller"),
+          "Slot", Set.of("fly"));
 
   /** Fields that are always there, though their type may be null elsewhere. */
   private static final Map<String, String> ALWAYS =
