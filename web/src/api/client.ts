@@ -216,7 +216,8 @@ export const readLength = (document: PatternDocument, part: number, field: strin
   call<Snap['length']>('/api/lengths', send('POST', { text, part, field, document }))
 
 /** The card that a stored fly is tied by. */
-export const getCard = (id: string) => call<Card>(`/api/patterns/${id}/card`)
+export const getCard = (id: string, variant = '') =>
+  call<Card>(`/api/patterns/${id}/card${variant && `?${variant}`}`)
 export const cardAddress = (id: string, as: 'pdf' | 'svg' | 'txt', paper?: string) =>
   `/api/patterns/${id}/card.${as}${paper ? `?paper=${paper}` : ''}`
 
@@ -373,9 +374,9 @@ export const keepTying = (pattern: string, revision: number, at: Tying, key: str
   })
 export const abandonTying = (pattern: string) =>
   once<undefined>(`/api/patterns/${pattern}/tying`, send('DELETE'))
-export const finishTying = (pattern: string, revision: number, key: string) =>
+export const finishTying = (pattern: string, revision: number, key: string, variant: string) =>
   call<{ id: string }>(
-    `/api/patterns/${pattern}/tying/finish`,
+    `/api/patterns/${pattern}/tying/finish?${variant}`,
     send('POST', undefined, queued(revision, key)),
   )
 

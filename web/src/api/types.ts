@@ -131,3 +131,16 @@ export type Problem = {
   errors?: FieldProblem[]
   stored?: PatternResource
 }
+export type Flies = Schemas['Flies']
+export type Boxes = Schemas['BoxesView']
+export type FlyBox = Schemas['BoxView']
+export type FlyCount = Schemas['CountView']
+export type PlaceName = Schemas['PlaceName']
+export type Outing = Schemas['Outing']
+export type OutingView = Schemas['OutingView']
+export type Need = Schemas['NeedView']
+export type Brought = Schemas['Brought']
+export type EveningPlan = Schemas['PlanView']
+export type NewPlan = Schemas['NewPlan']
+export type Slot = Schemas['Slot']
+export type Want = Schemas['Want']

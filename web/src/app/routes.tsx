@@ -7,15 +7,21 @@ import { Shell } from './Shell'
 // What is not on the bench is loaded when it is opened.
 const About = lazy(() => import('./About').then((m) => ({ default: m.About })))
 const Book = lazy(() => import('../book/Book').then((m) => ({ default: m.Book })))
+const Boxes = lazy(() => import('../box/Boxes').then((m) => ({ default: m.Boxes })))
 const Card = lazy(() => import('../card/Card').then((m) => ({ default: m.Card })))
 const Compare = lazy(() => import('../study/Compare').then((m) => ({ default: m.Compare })))
 const Deleted = lazy(() => import('../book/Deleted').then((m) => ({ default: m.Deleted })))
 const Drawer = lazy(() => import('../drawer/Drawer').then((m) => ({ default: m.Drawer })))
 const TieNow = lazy(() => import('../drawer/TieNow').then((m) => ({ default: m.TieNow })))
+const Evenings = lazy(() => import('../evening/Evenings').then((m) => ({ default: m.Evenings })))
 const Hooks = lazy(() => import('../library/Hooks').then((m) => ({ default: m.Hooks })))
 const Log = lazy(() => import('../log/Log').then((m) => ({ default: m.Log })))
 const Materials = lazy(() => import('../library/Materials').then((m) => ({ default: m.Materials })))
 const OverTime = lazy(() => import('../study/OverTime').then((m) => ({ default: m.OverTime })))
+const OutingPage = lazy(() =>
+  import('../outings/OutingPage').then((m) => ({ default: m.OutingPage })),
+)
+const Outings = lazy(() => import('../outings/Outings').then((m) => ({ default: m.Outings })))
 const SizeRun = lazy(() => import('../study/SizeRun').then((m) => ({ default: m.SizeRun })))
 const Styles = lazy(() => import('../library/Styles').then((m) => ({ default: m.Styles })))
 const TankTestPage = lazy(() =>
@@ -40,6 +46,10 @@ export const router = createBrowserRouter(
       <Route path="/log/:id" element={<TiedFly />} />
       <Route path="/tests" element={<Tests />} />
       <Route path="/tests/:id" element={<TankTestPage />} />
+      <Route path="/boxes" element={<Boxes />} />
+      <Route path="/outings" element={<Outings />} />
+      <Route path="/outings/:id" element={<OutingPage />} />
+      <Route path="/evenings" element={<Evenings />} />
       <Route path="/book" element={<Book />} />
       <Route path="/deleted" element={<Deleted />} />
       <Route path="/drawer" element={<Drawer />} />

@@ -13,6 +13,8 @@ const WORDS = {
   MATERIAL: 'material',
   ITEM: 'thing of the drawer',
   TEST: 'test in a glass',
+  BOX: 'box',
+  OUTING: 'outing',
 } as const
 
 const day = (at: string) => new Date(at).toLocaleDateString(undefined, { dateStyle: 'medium' })

@@ -1,13 +1,14 @@
 import { clock } from '../parts/clock'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { Link, useNavigate, useParams } from 'react-router'
+import { Link, useLocation, useNavigate, useParams } from 'react-router'
 import { getCard } from '../api/client'
 import type { Card, Tying } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
 import { length, measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Calibrate } from '../drawing/Calibrate'
+import { usePlanned } from './usePlanned'
 import { useTying, useWhere } from './useTying'
 import { ViseDrawing } from '../drawing/ViseDrawing'
 import { useStore } from '../ui/store'
@@ -20,7 +21,14 @@ const BACK = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace', 'b']
 export function Tie() {
   const { id = '' } = useParams()
   useStore(unit)
-  const card = useQuery({ queryKey: ['card', id, 'tie'], queryFn: () => getCard(id), gcTime: 0 })
+  const planned = usePlanned()
+  const { key: visit } = useLocation() // the next fly of an evening may be of the same pattern
+  const { variant } = planned
+  const card = useQuery({
+    queryKey: ['card', id, 'tie', variant],
+    queryFn: () => getCard(id, variant),
+    gcTime: 0,
+  })
   measureBy(card.data?.measure)
   if (card.error) {
     return (
@@ -33,7 +41,7 @@ export function Tie() {
     )
   }
   return card.data ? (
-    <Placed id={id} card={card.data} />
+    <Placed key={`${id} ${variant} ${visit}`} id={id} card={card.data} planned={planned} />
   ) : (
     <p className="p-8 text-2xl" aria-busy="true">
       Writing the card…
@@ -41,10 +49,12 @@ export function Tie() {
   )
 }
 
-function Placed({ id, card }: { id: string; card: Card }) {
+type Planned = ReturnType<typeof usePlanned>
+
+function Placed({ id, card, planned }: { id: string; card: Card; planned: Planned }) {
   const { there, lost } = useWhere(id)
   return there ? (
-    <Steps id={id} card={card} there={there} />
+    <Steps id={id} card={card} there={there} planned={planned} />
   ) : (
     <p className="p-8 text-2xl" aria-busy="true">
       Finding your place… {lost && `${lost} It is asked again.`}
@@ -52,9 +62,19 @@ function Placed({ id, card }: { id: string; card: Card }) {
   )
 }
 
-function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
+function Steps({
+  id,
+  card,
+  there,
+  planned,
+}: {
+  id: string
+  card: Card
+  there: Tying
+  planned: Planned
+}) {
   const steps = card.steps.length
-  const tying = useTying(id, steps, there)
+  const tying = useTying(id, steps, there, planned.variant)
   const navigate = useNavigate()
   const [speaks, setSpeaks] = useState(false)
   const [weighed, setWeighed] = useState(false)
@@ -67,10 +87,10 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
   const step = card.steps[at - 1]
   const words = spoken(card, at)
   useSpoken(speaks ? words : '')
-  const leave = () => void navigate(`/bench/${id}/card`)
+  const leave = () => void navigate(planned.words ? '/evenings' : `/bench/${id}/card`)
   const finish = () =>
     void tying.finish().then(
-      (fly) => navigate(`/log/${fly}`),
+      async (fly) => navigate((await planned.next()) ?? `/log/${fly}`),
       (e: Error) => setFailed(`${e.message} Nothing is lost: press it again.`),
     )
   const full = () =>
@@ -134,6 +154,11 @@ function Steps({ id, card, there }: { id: string; card: Card; there: Tying }) {
         <span className="tabular-nums" data-testid="whole-clock">
           fly {clock(whole)} <span className="text-soft">of {clock(card.seconds)}</span>
         </span>
+        {planned.words && (
+          <span className="tabular-nums" data-testid="evening-clock">
+            {planned.words}
+          </span>
+        )}
         <Button onClick={tying.pause} aria-pressed={!tying.running}>
           {tying.running ? 'pause' : 'go on'}
         </Button>

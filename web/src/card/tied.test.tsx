@@ -47,7 +47,7 @@ describe('a fly on the vise', () => {
 
   const there = { step: 2, seconds: [10, 20], revision: 7 }
   let n = 0
-  const onVise = () => renderHook(() => useTying(`a${n}`, 4, there))
+  const onVise = () => renderHook(() => useTying(`a${n}`, 4, there, ''))
   afterEach(() => n++)
 
   it('goes on where it was, and every turn of a page is kept', async () => {

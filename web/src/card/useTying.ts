@@ -47,8 +47,9 @@ export function useWhere(id: string) {
  * page is kept on the server, and with the browser until the server has answered.
  *
  * @param steps of the card
+ * @param variant on which hook and in which colours, as the query of an address
  */
-export function useTying(id: string, steps: number, there: Tying) {
+export function useTying(id: string, steps: number, there: Tying, variant: string) {
   const name = `tying.${id}`
   const { value, state, queue } = useQueue(
     name,
@@ -105,7 +106,7 @@ export function useTying(id: string, steps: number, there: Tying) {
     finishing.current ??= (async () => {
       let fly = ''
       await queue.step(async (revision, key) => {
-        fly = (await finishTying(id, revision, key)).id
+        fly = (await finishTying(id, revision, key, variant)).id
         latest.current = { step: 0, seconds: [], revision: 0 }
         return latest.current
       })

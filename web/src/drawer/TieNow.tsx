@@ -27,8 +27,8 @@ export function TieNow() {
   })
   const plan = new Map(
     query.getAll('plan').map((p) => {
-      const [id = '', count = '0'] = p.split(':')
-      return [id, Number(count)] as const
+      const colon = p.lastIndexOf(':') // before it the pattern, and perhaps a hook size and colours
+      return [p.slice(0, colon), Number(p.slice(colon + 1))] as const
     }),
   )
   const tie = (id: string, count: number) =>

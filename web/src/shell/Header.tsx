@@ -19,6 +19,9 @@ const VIEWS = [
   ['/log', 'Log'],
   ['/tests', 'Tests'],
   ['/drawer', 'Drawer'],
+  ['/boxes', 'Boxes'],
+  ['/outings', 'Outings'],
+  ['/evenings', 'Evenings'],
   ['/styles', 'Styles'],
 ] as const
 

@@ -161,6 +161,10 @@ final class CalibrationReport implements Callable<Integer> {
         "everything is twice as heavy",
         style,
         new Plan(judged, 10, NEXT, 0, m -> scaled(m, Property.DENSITY, 2), true));
+    row(
+        "every surface is wetted at six tenths of its angle",
+        style,
+        new Plan(judged, 10, NEXT, 0, CalibrationReport::wetter, true));
     line("");
   }
 
@@ -184,14 +188,26 @@ final class CalibrationReport implements Callable<Integer> {
     return SimulatedTiers.of(flies(style), plan, SEED, Work.unwatched());
   }
 
+  private static Materials wetter(Materials table) {
+    Materials wetter = table;
+    for (Property angle :
+        List.of(
+            Property.ADVANCING_UNTREATED,
+            Property.RECEDING_UNTREATED,
+            Property.ADVANCING_TREATED,
+            Property.RECEDING_TREATED)) {
+      wetter = scaled(wetter, angle, 0.6);
+    }
+    return wetter;
+  }
+
   /** Every material's value of one property so many times what it is, as far as it can be. */
   private static Materials scaled(Materials table, Property property, double factor) {
     List<MaterialRow> rows = new ArrayList<>();
     for (Material m : table.all()) {
       for (MaterialRow r : MaterialRow.of(m)) {
         if (r.property() == property) {
-          double low = property == Property.INDEPENDENT_FIBRES ? 0.3 : 0.01;
-          double value = Math.min(25, Math.max(low, r.value() * factor));
+          double value = property.within(r.value() * factor);
           rows.add(
               new MaterialRow(r.material(), "", property, value, r.spread(), r.kind(), r.source()));
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
+import ripplerest.core.drawer.Kept;
 import ripplerest.core.dressing.Part;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.Table;
@@ -25,7 +26,15 @@ public final class Jobs {
 
   private Jobs() {}
 
-  private record Once(long seconds, String what) {}
+  /**
+   * @param kept only of what is kept so in the drawer: a wing of yarn has no tips to be paired;
+   *     empty: of anything
+   */
+  private record Once(String kept, long seconds, String what) {
+    boolean isFor(String material, Materials materials) {
+      return kept.isEmpty() || Kept.of(material, materials).by().name().equals(kept);
+    }
+  }
 
   /**
    * How one fly is tied.
@@ -82,8 +91,8 @@ public final class Jobs {
     Map<String, Long> all = new HashMap<>();
     for (Part part : sized.pattern().parts()) {
       Once once = ONCE.get(part.kind());
-      if (once != null) {
-        String of = part.material();
+      String of = part.material();
+      if (once != null && once.isFor(of, materials)) {
         String label = materials.knows(of) ? materials.get(of).label().toLowerCase() : of;
         all.put(
             "%s for size %d, %s".formatted(once.what(), sized.hook().spec().size(), label),
@@ -96,7 +105,8 @@ public final class Jobs {
   private static Map<String, Once> read() {
     Map<String, Once> rows = new HashMap<>();
     for (CSVRecord r : Table.rows(Jobs.class, "once.csv")) {
-      rows.put(r.get("part"), new Once(Long.parseLong(r.get("seconds")), r.get("what")));
+      rows.put(
+          r.get("part"), new Once(r.get("kept"), Long.parseLong(r.get("seconds")), r.get("what")));
     }
     return Map.copyOf(rows);
   }

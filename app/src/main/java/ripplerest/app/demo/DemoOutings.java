@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import ripplerest.app.box.BoxStore;
 import ripplerest.app.box.FlyBox;
 import ripplerest.app.evening.EveningPlan.FreeEvening;
+import ripplerest.app.evening.EveningPlan.Want;
 import ripplerest.app.evening.Planning;
 import ripplerest.app.outings.OutingEntry;
 import ripplerest.app.outings.OutingStore;
@@ -55,6 +56,8 @@ class DemoOutings {
     Flies skate = flies(patterns, "Willow Skate");
     Flies sedge = flies(patterns, "Rush Sedge");
     Flies shuttle = flies(patterns, "Slate Shuttle");
+    Flies drake = flies(patterns, "Small Drake");
+    Flies quill = flies(patterns, "Ember Quill");
     LocalDate earlier = before.minusDays(3);
     boxes.move(
         List.of(
@@ -77,8 +80,11 @@ class DemoOutings {
         outing("The hut's cup", saturday.plusDays(7), Stretch.RIFFLE, true, sedge, shuttle));
     planning.fill(
         List.of(
-            new FreeEvening("monday", today.plusDays(1), AFTER_SUPPER, 120),
-            new FreeEvening("tuesday", weir.outing().day().minusDays(1), AFTER_SUPPER, 90)),
+            new FreeEvening("first", today.plusDays(1), AFTER_SUPPER, 75),
+            new FreeEvening("second", weir.outing().day().minusDays(1), AFTER_SUPPER, 90)),
+        List.of(
+            new Want("drakes", drake, 3, "", today, weir.outing().day().plusDays(7), 10),
+            new Want("quills", quill, 3, "", today, weir.outing().day(), 10)),
         Work.unwatched());
   }
 

@@ -12,6 +12,7 @@ import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.BookSearch;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.app.patterns.Variants;
 import ripplerest.app.work.InteractivePriority;
 import ripplerest.core.drawer.Item;
 import ripplerest.core.drawer.Kept;
@@ -49,6 +50,7 @@ class DrawerAnswers {
   private final Preparation preparation;
   private final MaterialStore materials;
   private final PatternStore patterns;
+  private final Variants variants;
   private final BookSearch book;
   private final InteractivePriority way;
 
@@ -57,12 +59,14 @@ class DrawerAnswers {
       Preparation preparation,
       MaterialStore materials,
       PatternStore patterns,
+      Variants variants,
       BookSearch book,
       InteractivePriority way) {
     this.store = store;
     this.preparation = preparation;
     this.materials = materials;
     this.patterns = patterns;
+    this.variants = variants;
     this.book = book;
     this.way = way;
   }
@@ -243,6 +247,10 @@ class DrawerAnswers {
     return new TieableNow(all, looked, found.total() - looked);
   }
 
+  private PreparedFly prepared(Planned p) {
+    return preparation.prepared(variants.of(p.pattern(), p.size(), p.colouring()));
+  }
+
   private PreparedFly prepared(UUID pattern) {
     return preparation.prepared(preparation.read(patterns.get(pattern).document()));
   }
@@ -263,16 +271,19 @@ class DrawerAnswers {
     return low;
   }
 
-  /** A fly to be tied so many times. */
-  record Planned(UUID pattern, int flies) {}
+  /**
+   * A fly to be tied so many times.
+   *
+   * @param size of the hook; 0 for the pattern's own
+   * @param colouring by name; empty for the pattern's own colours
+   */
+  record Planned(UUID pattern, int size, String colouring, int flies) {}
 
   /** What to buy for these, and what is low. */
   List<Shopping.Line> shopping(List<Planned> plan) {
     List<Item> drawer = store.all().stream().map(DrawerItem::item).toList();
     List<Shopping.Planned> needs =
-        plan.stream()
-            .map(p -> new Shopping.Planned(needs(prepared(p.pattern())), p.flies()))
-            .toList();
+        plan.stream().map(p -> new Shopping.Planned(needs(prepared(p)), p.flies())).toList();
     return Shopping.of(needs, drawer, materials.materials());
   }
 }

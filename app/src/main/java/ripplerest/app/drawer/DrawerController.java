@@ -4,9 +4,10 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -39,6 +40,10 @@ class DrawerController {
   private static final int MOST_SHOWN = 10_000;
   private static final int MOST_PLANNED = 100;
   private static final int MOST_FLIES = 500;
+  private static final Pattern PLAN =
+      Pattern.compile(
+          "(?<id>[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12})"
+              + "(:(?<size>\\d{1,2}):(?<colouring>.{0,60}))?:(?<flies>\\d{1,4})");
 
   private final DrawerStore store;
   private final DrawerAnswers answers;
@@ -131,7 +136,8 @@ class DrawerController {
   }
 
   /**
-   * What to buy: {@code plan} has a pattern's id, a colon and how many flies, as often as needed.
+   * What to buy: {@code plan} has a pattern's id, a colon and how many flies, as often as needed;
+   * between them may stand a hook size and a colouring.
    */
   @GetMapping("/shopping")
   List<DrawerViews.BuyView> shopping(@RequestParam(defaultValue = "") List<String> plan) {
@@ -151,17 +157,20 @@ class DrawerController {
     return plan.stream().filter(p -> !p.isBlank()).map(DrawerController::planned).toList();
   }
 
+  /** {@code id:flies}, or {@code id:size:colouring:flies} on another hook or in other colours. */
   private static DrawerAnswers.Planned planned(String plan) {
-    String[] words = plan.split(":");
-    try {
-      int flies = Integer.parseInt(words[words.length - 1]);
-      Require.inRange("flies", flies, 1, MOST_FLIES);
-      return new DrawerAnswers.Planned(UUID.fromString(words[0]), flies);
-    } catch (OutOfRangeException e) {
-      throw e;
-    } catch (IllegalArgumentException e) {
+    Matcher words = PLAN.matcher(plan);
+    if (!words.matches()) {
       throw new OutOfRangeException(
-          "plan", Arrays.toString(words), "an id, a colon and a number", "Send it like id:6.");
+          "plan", "\"" + plan + "\"", "an id, a colon and a number", "Send it like id:6.");
     }
+    int flies = Integer.parseInt(words.group("flies"));
+    Require.inRange("flies", flies, 1, MOST_FLIES);
+    boolean other = words.group("size") != null;
+    return new DrawerAnswers.Planned(
+        UUID.fromString(words.group("id")),
+        other ? Integer.parseInt(words.group("size")) : 0,
+        other ? words.group("colouring") : "",
+        flies);
   }
 }

@@ -91,6 +91,6 @@ public class EveningStore {
   }
 
   private void lock() {
-    jdbc.queryForList("select id from person for update");
+    jdbc.queryForList("select 1 from pg_advisory_xact_lock(hashtext('evening_plan'))");
   }
 }

@@ -132,10 +132,16 @@ public class Planning {
     return wants;
   }
 
-  /** A plan of these evenings for all that outings to come lack. */
-  public void fill(List<EveningPlan.FreeEvening> evenings, Work work) {
+  /** A plan of these evenings for all that outings to come lack, and some more. */
+  public void fill(
+      List<EveningPlan.FreeEvening> evenings, List<EveningPlan.Want> wishes, Work work) {
     store.change(
-        store.get().revision(), p -> p.changed(evenings, lacking(p), p.slots(), p.byStock()));
+        store.get().revision(),
+        p -> {
+          List<EveningPlan.Want> wants = new ArrayList<>(lacking(p));
+          wants.addAll(wishes);
+          return p.changed(evenings, wants, p.slots(), p.byStock());
+        });
     plan(LocalDateTime.now(), work);
   }
 

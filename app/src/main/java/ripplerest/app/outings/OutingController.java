@@ -128,7 +128,13 @@ class OutingController {
         .map(
             l ->
                 new OutingViews.HistoryLine(
-                    l.water(), l.month(), l.flies(), l.outings(), l.hours(), l.fish(), l.usedUp()))
+                    l.water(),
+                    l.month().getValue(),
+                    l.flies(),
+                    l.outings(),
+                    l.hours(),
+                    l.fish(),
+                    l.usedUp()))
         .toList();
   }
 

@@ -1,7 +1,6 @@
 package ripplerest.app.outings;
 
 import java.time.LocalDate;
-import java.time.Month;
 import java.util.List;
 import java.util.UUID;
 import ripplerest.core.box.Flies;
@@ -24,6 +23,7 @@ public final class OutingViews {
   /**
    * One kind of flies on an outing.
    *
+   * @param beyond whether more would be needed than anybody carries: then none are reckoned
    * @param there how many there will be in the boxes that go along
    * @param enough how many are reckoned: of these the chance of running out is not above one in ten
    * @param wanted as many as the tier says, or as are reckoned
@@ -42,6 +42,7 @@ public final class OutingViews {
       Flies flies,
       double share,
       int byHand,
+      boolean beyond,
       int there,
       int enough,
       int wanted,
@@ -85,9 +86,9 @@ public final class OutingViews {
   public record OutingLine(
       UUID id, String name, LocalDate day, Stretch water, boolean over, int wanted, int lacking) {}
 
-  /** What one kind of flies did in a month on a kind of water. */
+  /** What one kind of flies did in a month, 1 to 12, on a kind of water. */
   public record HistoryLine(
-      Stretch water, Month month, Flies flies, int outings, double hours, int fish, int usedUp) {}
+      Stretch water, int month, Flies flies, int outings, double hours, int fish, int usedUp) {}
 
   /** A time of the year. */
   public record SeasonView(

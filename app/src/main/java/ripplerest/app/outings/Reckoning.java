@@ -123,7 +123,8 @@ public class Reckoning {
         .map(
             w -> {
               RunningOut out = RunningOut.of(day(k, w, wear));
-              int count = w.count() > 0 ? w.count() : out.flies(BEARABLE);
+              int reckoned = out.isBeyond(BEARABLE) ? 0 : out.flies(BEARABLE);
+              int count = w.count() > 0 ? w.count() : reckoned;
               return new Asked(k, w, out, count, now.inBoxes(w.flies(), along));
             })
         .toList();
@@ -141,7 +142,9 @@ public class Reckoning {
     if (o.competition()) {
       soaks =
           OptionalDouble.of(
-              life.map(OutingEntry.Life::dressAgainMinutes).filter(m -> m > 1).orElse(TWO_HOURS));
+              life.map(OutingEntry.Life::dressAgainMinutes)
+                  .map(m -> Math.max(1, m))
+                  .orElse(TWO_HOURS));
     } else {
       hours *= 1 - life.map(OutingEntry.Life::lostShare).orElse(0.0);
     }
@@ -210,6 +213,7 @@ public class Reckoning {
         a.wanted().flies(),
         a.wanted().share(),
         a.wanted().count(),
+        a.out().isBeyond(BEARABLE),
         line.there(),
         enough,
         a.count(),

@@ -110,7 +110,14 @@ public final class RunningOut {
     return flies;
   }
 
-  /** How many are used up or put away, on average. */
+  /**
+   * Whether not even {@value #MOST} flies bring the chance down to this: beyond what is reckoned.
+   */
+  public boolean isBeyond(double chance) {
+    return chance(MOST) > chance;
+  }
+
+  /** How many are used up or put away, on average; at least so many if it {@link #isBeyond}. */
   public double expected() {
     return expected;
   }

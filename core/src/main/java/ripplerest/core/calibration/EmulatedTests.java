@@ -89,15 +89,26 @@ record EmulatedTests(List<One> all) {
     return (double) all.stream().filter(o -> o.sits() == sits).count() / all.size();
   }
 
-  /** How likely some way is that is no likelier than this one. */
-  double asLikelyAs(Sitting sits) {
-    double own = share(sits);
+  /** How likely it is that some word is told that is no likelier than this one. */
+  double asLikelyAs(Sitting word) {
+    double own = told(word);
     double sum = 0;
     for (Sitting s : Sitting.values()) {
-      double share = share(s);
-      sum += share <= own ? share : 0;
+      double told = told(s);
+      sum += told <= own ? told : 0;
     }
-    return sum;
+    return Math.min(1, sum);
+  }
+
+  /** How often it is told so: words are told wrongly now and then, as the likelihood has it. */
+  private double told(Sitting word) {
+    double share = share(word);
+    if (word == Sitting.SUNK) {
+      return Evidence.LAPSE + (1 - 2 * Evidence.LAPSE) * share;
+    }
+    double up = 1 - share(Sitting.SUNK);
+    return (1 - Evidence.WORD_LAPSE) * share
+        + Evidence.WORD_LAPSE * (up - share) / Evidence.OTHER_WORDS;
   }
 
   /** How likely a number as far out as this is, on either side. */

@@ -29,7 +29,10 @@ final class Evidence {
   private static final double FREEDOM = 5;
 
   /** How often a word for how a fly sits is another's (assumption). */
-  private static final double WORD_LAPSE = 0.1;
+  static final double WORD_LAPSE = 0.1;
+
+  /** Words that could be told instead of the right one: no other for a fly that is down. */
+  static final int OTHER_WORDS = Sitting.values().length - 3;
 
   /** How often a weight or a push-under is told wrongly (assumption). */
   static final double LAPSE = 0.02;
@@ -140,11 +143,7 @@ final class Evidence {
     double words = 0;
     for (Seen s : up) {
       if (s.sits().isPresent()) {
-        words +=
-            Math.log(
-                s.sits().get() == sits
-                    ? 1 - WORD_LAPSE
-                    : WORD_LAPSE / (Sitting.values().length - 3));
+        words += Math.log(s.sits().get() == sits ? 1 - WORD_LAPSE : WORD_LAPSE / OTHER_WORDS);
       }
     }
     int n = measures.length;

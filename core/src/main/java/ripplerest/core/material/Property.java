@@ -78,6 +78,11 @@ public enum Property {
     return factor;
   }
 
+  /** Nearest to a value that it can be, in the file's unit. */
+  public double within(double inFile) {
+    return Math.min(high, Math.max(low, inFile));
+  }
+
   /** Least that it can be, core units. */
   double least() {
     return low * factor;

@@ -127,6 +127,13 @@ class RunningOutTest {
   }
 
   @Test
+  void aFlyThatSoaksAtOnceIsBeyondWhatAnybodyCarries() {
+    RunningOut hopeless = RunningOut.of(day(4, 2, 2, Wear.UNKNOWN, 2, 1));
+    assertThat(hopeless.isBeyond(0.1)).isTrue();
+    assertThat(RunningOut.of(day(4, 2, 2, Wear.UNKNOWN, 0, 0)).isBeyond(0.1)).isFalse();
+  }
+
+  @Test
   void moreFliesRunOutLessOftenAndOwnLossesAreBelieved() {
     RunningOut usual = RunningOut.of(day(5, 1, 2, Wear.UNKNOWN, 0, 0));
     for (int flies = 0; flies < 30; flies++) {

@@ -1,0 +1,241 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { restoreDeleted } from '../api/client'
+import { addBox, deleteBox, importMoves, listBoxes, undoMove } from '../api/plans'
+import type { Boxes as AllBoxes, FlyBox, FlyCount } from '../api/types'
+import { count, dayWords, fliesKey, fliesWords } from '../parts/flies'
+import { whatWentWrong } from '../parts/words'
+import { notify } from '../shell/notices'
+import { Page, Table } from '../shell/Page'
+import { attempt } from '../shell/problems'
+import { Button } from '../ui/Button'
+import { CSV_FILE, FileButton } from '../ui/FileButton'
+import { CallBox } from './CallBox'
+import { MoveFlies, type Moving } from './MoveFlies'
+
+/** Where flies are: box by box, with whom, and where they went. */
+export function Boxes() {
+  const client = useQueryClient()
+  const all = useQuery({ queryKey: ['boxes'], queryFn: listBoxes })
+  const [moving, setMoving] = useState<Moving>()
+  const [called, setCalled] = useState<FlyBox>()
+  const [told, setTold] = useState('')
+  const refresh = () => client.invalidateQueries({ queryKey: ['boxes'] })
+  const take = async (file: File) => {
+    try {
+      const { added } = await importMoves(file)
+      setTold(`${count(added, 'move', 'moves')} added; what was here already is as it was.`)
+      await refresh()
+    } catch (e) {
+      setTold(`${whatWentWrong(e)} Nothing was added.`)
+    }
+  }
+  const putAway = (box: FlyBox) =>
+    attempt(async () => {
+      await deleteBox(box.id)
+      await refresh()
+      notify(`${box.name} is put away.`, async () => {
+        await restoreDeleted('BOX', box.id)
+        await refresh()
+      })
+    })
+  return (
+    <Page title="Boxes">
+      <p className="flex flex-wrap items-center gap-3">
+        <span className="text-soft flex-1">
+          What you log lies in the first box; what an outing uses up is taken out.
+        </span>
+        <Button onClick={() => setMoving({})}>Put flies in…</Button>
+        <Button
+          onClick={() =>
+            void attempt(async () => {
+              const made = await addBox({ name: 'New box', note: '' })
+              await refresh()
+              setCalled(made)
+            })
+          }
+        >
+          New box
+        </Button>
+        <a className="underline" href="/api/boxes/moves.csv" download>
+          CSV
+        </a>
+        <FileButton label="Moves to import" accept={CSV_FILE} onFile={(f) => void take(f)}>
+          Import
+        </FileButton>
+      </p>
+      <p role="status" className="text-warn">
+        {told}
+      </p>
+      {all.error && <p role="alert">{whatWentWrong(all.error)}</p>}
+      {all.data && (
+        <>
+          <div className="my-3 grid gap-4 *:min-w-0 sm:grid-cols-2 lg:grid-cols-3">
+            {all.data.boxes.map((box) => (
+              <Box
+                key={box.id}
+                box={box}
+                flies={all.data.flies.filter(
+                  (c) => c.place.kind === 'BOX' && c.place.name === box.id,
+                )}
+                onMove={(from) => setMoving({ from })}
+                onCall={() => setCalled(box)}
+                onAway={() => void putAway(box)}
+              />
+            ))}
+            <Away flies={all.data.flies} onMove={(from) => setMoving({ from })} />
+          </div>
+          <Moves all={all.data} onUndone={() => void refresh()} />
+        </>
+      )}
+      {moving && all.data && (
+        <MoveFlies
+          moving={moving}
+          boxes={all.data.boxes}
+          onClose={() => setMoving(undefined)}
+          onMoved={() => void refresh()}
+        />
+      )}
+      {called && (
+        <CallBox
+          box={called}
+          onClose={() => setCalled(undefined)}
+          onCalled={() => void refresh()}
+        />
+      )}
+    </Page>
+  )
+}
+
+function Box({
+  box,
+  flies,
+  onMove,
+  onCall,
+  onAway,
+}: {
+  box: FlyBox
+  flies: FlyCount[]
+  onMove: (from: FlyCount) => void
+  onCall: () => void
+  onAway: () => void
+}) {
+  return (
+    <section
+      aria-label={box.name}
+      className="bg-leaf border-rule flex flex-col rounded-md border p-3"
+    >
+      <h2 className="flex items-baseline gap-2 font-serif text-xl font-semibold">
+        <span className="min-w-0 flex-1 truncate">{box.name}</span>
+        <span className="text-soft text-base font-normal">{count(box.flies, 'fly', 'flies')}</span>
+      </h2>
+      {box.note && <p className="text-soft text-sm">{box.note}</p>}
+      {flies.length === 0 && <p className="text-soft my-2">It is empty.</p>}
+      <Counts flies={flies} onMove={onMove} />
+      <p className="mt-auto flex gap-3 pt-2 text-sm">
+        <button type="button" className="underline" onClick={onCall}>
+          name
+        </button>
+        {box.flies === 0 && (
+          <button type="button" className="underline" onClick={onAway}>
+            put away
+          </button>
+        )}
+      </p>
+    </section>
+  )
+}
+
+/** Rows of a box, a dot for each fly as far as there is room. */
+function Counts({
+  flies,
+  onMove,
+  where,
+}: {
+  flies: FlyCount[]
+  onMove: (from: FlyCount) => void
+  where?: boolean
+}) {
+  return (
+    <ul>
+      {flies.map((c) => (
+        <li
+          key={fliesKey(c.flies) + c.where}
+          className="border-rule flex items-center gap-2 border-b py-0.5"
+        >
+          <span className="w-7 text-right font-semibold tabular-nums">{c.count}</span>
+          <span className="min-w-0 flex-1">
+            {fliesWords(c.flies)}
+            {where && <span className="text-soft block text-sm">{c.where}</span>}
+            <span aria-hidden className="text-tide block overflow-hidden leading-none">
+              {'•'.repeat(Math.min(20, c.count))}
+            </span>
+          </span>
+          {['BOX', 'LENT'].includes(c.place.kind) && (
+            <Button
+              className="px-2"
+              aria-label={`move ${fliesWords(c.flies)}, ${c.where}`}
+              onClick={() => onMove(c)}
+            >
+              move
+            </Button>
+          )}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** What is in no box any more. */
+function Away({ flies, onMove }: { flies: FlyCount[]; onMove: (from: FlyCount) => void }) {
+  const away = flies.filter((c) => c.place.kind !== 'BOX')
+  if (away.length === 0) return null
+  return (
+    <section aria-label="In no box" className="border-rule rounded-md border border-dashed p-3">
+      <h2 className="font-serif text-xl font-semibold">In no box</h2>
+      <Counts flies={away} onMove={onMove} where />
+    </section>
+  )
+}
+
+function Moves({ all, onUndone }: { all: AllBoxes; onUndone: () => void }) {
+  if (all.moves.length === 0) return null
+  return (
+    <section aria-labelledby="moves" className="mt-6">
+      <h2 id="moves" className="font-serif text-2xl">
+        Where they went
+      </h2>
+      <Table
+        head={['day', 'flies', 'from, to', 'note', 'how many', '']}
+        words={4}
+        rows={all.moves.map((m) => [
+          dayWords(m.day),
+          fliesWords(m.flies),
+          m.words,
+          m.note,
+          m.count,
+          m.byLog ? (
+            <span key="u" className="text-soft">
+              by the log
+            </span>
+          ) : (
+            <button
+              key="u"
+              type="button"
+              className="underline"
+              aria-label={`undo: ${m.count} ${fliesWords(m.flies)}, ${m.words}`}
+              onClick={() =>
+                void attempt(async () => {
+                  await undoMove(m.id)
+                  onUndone()
+                })
+              }
+            >
+              undo
+            </button>
+          ),
+        ])}
+      />
+    </section>
+  )
+}
