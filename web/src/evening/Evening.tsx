@@ -18,7 +18,10 @@ export function Evening({ evening: e, open }: { evening: View; open: Open }) {
   const { view, wanted, change } = open
   const { evening } = e
   const batches = batchesOf(e)
-  const { setNodeRef, isOver } = useDroppable({ id: evening.id })
+  const { setNodeRef, isOver } = useDroppable({
+    id: evening.id,
+    disabled: batches.length > 0, // then one drops on its runs
+  })
   const set = (to: Partial<typeof evening>) =>
     change({
       evenings: wanted.evenings.map((o) => (o.id === evening.id ? { ...o, ...to } : o)),

@@ -212,7 +212,9 @@ public class BoxStore {
     moves.saveAndFlush(new FlyMove(UUID.randomUUID(), move, null, tied.fly(), "", tied.at()));
   }
 
-  /** No row stands for all moves, so it is a lock of its own, held to the end of the transaction. */
+  /**
+   * No row stands for all moves, so it is a lock of its own, held to the end of the transaction.
+   */
   private void lockMoves() {
     jdbc.queryForList("select 1 from pg_advisory_xact_lock(hashtext('fly_move'))");
   }

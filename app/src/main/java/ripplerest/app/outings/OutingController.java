@@ -72,7 +72,7 @@ class OutingController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   OutingViews.OutingView add(@RequestBody Outing outing) {
-    return reckoning.view(outings.add(outing));
+    return reckoning.of(outings.add(outing));
   }
 
   /** One, with all that is reckoned for it. */
@@ -82,7 +82,7 @@ class OutingController {
   }
 
   private ResponseEntity<OutingViews.OutingView> tagged(OutingStore.Kept k) {
-    return ResponseEntity.ok().eTag(Revisions.tag(k.revision())).body(reckoning.view(k));
+    return ResponseEntity.ok().eTag(Revisions.tag(k.revision())).body(reckoning.of(k));
   }
 
   @PutMapping("/{id}")

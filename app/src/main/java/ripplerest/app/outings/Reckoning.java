@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import ripplerest.app.box.BoxStore;
 import ripplerest.app.http.NotFoundException;
+import ripplerest.app.http.Shown;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.BookSearch;
 import ripplerest.app.patterns.PatternStore;
@@ -36,7 +37,7 @@ import ripplerest.core.quantity.OutOfRangeException;
 
 /** How many flies outings need, what they lack, and what fits the insects that are expected. */
 @Service
-public class Reckoning {
+public class Reckoning implements Shown<OutingStore.Kept> {
   /** One in ten who run out is what most would bear (common practice, no source). */
   static final double BEARABLE = 0.1;
 
@@ -173,8 +174,14 @@ public class Reckoning {
         flies -> now.inBoxes(flies, all));
   }
 
+  @Override
+  public Class<OutingStore.Kept> type() {
+    return OutingStore.Kept.class;
+  }
+
   /** One outing whole. */
-  OutingViews.OutingView view(OutingStore.Kept k) {
+  @Override
+  public OutingViews.OutingView of(OutingStore.Kept k) {
     List<History.Fished> history = outings.fished();
     boolean over = k.entry().isOver(LocalDate.now());
     List<Asked> asked = over ? asked(k, history, boxes.whereabouts()) : asked();
