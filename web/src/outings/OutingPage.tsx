@@ -1,8 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { useParams } from 'react-router'
-import { Link } from 'react-router'
-import { listBoxes } from '../api/plans'
-import { getOuting } from '../api/plans'
+import { Link, useParams } from 'react-router'
+import { getOuting, listBoxes } from '../api/plans'
 import type { OutingView } from '../api/types'
 import { dayWords } from '../parts/flies'
 import { whatWentWrong } from '../parts/words'
@@ -15,6 +13,7 @@ import { Naturals } from './Naturals'
 import { Needs } from './Needs'
 import { Report } from './Report'
 import { type Open, useOuting } from './useOuting'
+import { WATER_WORDS } from './words'
 
 /** One day on the water: what is expected, what goes along, what is missing, what came of it. */
 export function OutingPage() {
@@ -48,7 +47,10 @@ function Opened({ id, opened, again }: { id: string; opened: OutingView; again: 
         <Link className="underline print:hidden" to="/outings">
           all outings
         </Link>
-        <span>{dayWords(outing.day)}</span>
+        <span>
+          {dayWords(outing.day)}, from {outing.from.slice(0, 5)}, {outing.hours} h on{' '}
+          {WATER_WORDS[outing.water]}
+        </span>
         <span className="flex-1" />
         <Saved open={open} />
         <button type="button" className="underline print:hidden" onClick={() => window.print()}>
@@ -82,7 +84,7 @@ function Saved({ open: { state, queue } }: { open: Open }) {
     )
   }
   return (
-    <span role="status" className={state.kind === 'failed' ? 'text-warn' : ''}>
+    <span role="status" className={`print:hidden ${state.kind === 'failed' ? 'text-warn' : ''}`}>
       {state.kind === 'failed'
         ? `Not kept: ${state.message}`
         : state.kind === 'saving'

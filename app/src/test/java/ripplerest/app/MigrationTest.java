@@ -12,6 +12,7 @@ import java.sql.DriverManager;
 import java.sql.Statement;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -69,16 +70,8 @@ class MigrationTest {
   @ParameterizedTest
   @ValueSource(ints = {1, 2, 3, 4, 5, 6})
   void whatAnOlderVersionKeptOpens(int version) throws Exception {
-    String url = load(version);
-    try (ConfigurableApplicationContext context =
-        new SpringApplicationBuilder(Application.class)
-            .run(
-                "--spring.datasource.url=" + url,
-                "--spring.datasource.username=" + ThrowawayPostgres.USER,
-                "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
-                "--spring.main.lazy-initialization=true",
-                "--server.port=0")) {
-      port = context.getEnvironment().getProperty("local.server.port", Integer.class);
+    try (ConfigurableApplicationContext context = opened(version)) {
+      assertThat(context.isActive()).isTrue();
       JsonNode patterns = get("/api/patterns");
       assertThat(patterns.size()).isEqualTo(4);
       assertThat(patterns.findValuesAsString("name")).contains("Kept Dun");
@@ -111,5 +104,36 @@ class MigrationTest {
         assertThat(get("/api/log.json").has("skipped")).isFalse();
       }
     }
+  }
+
+  /** With a drawer, tests in a glass, and no boxes yet. */
+  @Test
+  void whatTheVersionBeforeBoxesKeptOpens() throws Exception {
+    try (ConfigurableApplicationContext context = opened(14)) {
+      assertThat(context.isActive()).isTrue();
+      assertThat(get("/api/patterns").findValuesAsString("name"))
+          .contains("Lantern Dun", "Willow Skate");
+      assertThat(get("/api/tests")).hasSize(2);
+      for (JsonNode fly : get("/api/log")) {
+        assertThat(fly.get("unreadable").asString()).isEmpty();
+      }
+      assertThat(get("/api/drawer").get("items")).hasSize(3);
+      assertThat(get("/api/boxes").get("boxes")).isEmpty();
+      assertThat(get("/api/outings")).isEmpty();
+      assertThat(get("/api/evenings").get("slots")).isEmpty();
+    }
+  }
+
+  private ConfigurableApplicationContext opened(int version) throws Exception {
+    ConfigurableApplicationContext context =
+        new SpringApplicationBuilder(Application.class)
+            .run(
+                "--spring.datasource.url=" + load(version),
+                "--spring.datasource.username=" + ThrowawayPostgres.USER,
+                "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
+                "--spring.main.lazy-initialization=true",
+                "--server.port=0");
+    port = context.getEnvironment().getProperty("local.server.port", Integer.class);
+    return context;
   }
 }

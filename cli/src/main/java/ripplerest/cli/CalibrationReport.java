@@ -209,7 +209,14 @@ final class CalibrationReport implements Callable<Integer> {
         if (r.property() == property) {
           double value = property.within(r.value() * factor);
           rows.add(
-              new MaterialRow(r.material(), "", property, value, r.spread(), r.kind(), r.source()));
+              new MaterialRow(
+                  r.material(),
+                  "",
+                  property,
+                  value,
+                  r.spread() * Math.min(1, factor),
+                  r.kind(),
+                  r.source()));
         }
       }
     }

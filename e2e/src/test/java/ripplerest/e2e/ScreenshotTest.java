@@ -196,14 +196,6 @@ class ScreenshotTest {
           assertThat(page.getByTestId("judged").locator("li").first()).isVisible();
           page.waitForTimeout(1000);
           shoot(page, "as-tied");
-          page.navigate(Site.get().address + "/log");
-          page.getByText("delete", new Page.GetByTextOptions().setExact(true)).last().click();
-          assertThat(page.getByText("is deleted from the log.").first()).isVisible();
-          page.navigate(Site.get().address + "/deleted");
-          assertThat(page.getByText("kept until")).isVisible();
-          shoot(page, "deleted");
-          page.getByText("put back").first().click();
-          assertThat(page.getByText("is back.")).isVisible();
         });
   }
 
