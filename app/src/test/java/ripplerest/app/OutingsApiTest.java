@@ -242,4 +242,21 @@ class OutingsApiTest {
     app.send("PUT", "/api/evenings", past, "If-Match", app.get("/api/evenings").etag());
     assertThat(app.send("POST", "/api/evenings/plan", null).body()).contains("Add an evening");
   }
+
+  @Test
+  void aPatternThatIsGoneTakesNothingElseWithIt() throws Exception {
+    String copy =
+        app.send("POST", "/api/patterns/" + pattern + "/copies", null).json().get("id").asString();
+    JsonNode outing = app.send("POST", "/api/outings", outing(copy)).json();
+    app.send("PUT", "/api/evenings", plan(copy, 2), "If-Match", app.get("/api/evenings").etag());
+    app.send("POST", "/api/evenings/plan", null);
+    assertThat(app.get("/api/evenings").json().get("slots")).hasSize(2);
+    app.send("DELETE", "/api/patterns/" + copy, null);
+    assertThat(app.get("/api/evenings").json().get("slots")).isEmpty();
+    String path = "/api/outings/" + outing.get("id").asString();
+    assertThat(app.get(path).json().get("needs")).hasSize(1);
+    assertThat(app.send("POST", path + "/lives", null).body()).contains("\"stored\":{}");
+    app.send("POST", "/api/deleted/PATTERN/" + copy + "/restoration", null);
+    assertThat(app.get("/api/evenings").json().get("slots")).as("with the pattern").hasSize(2);
+  }
 }

@@ -90,7 +90,7 @@ class EveningViews implements Shown<EveningStore.Kept> {
 
   @Override
   public PlanView of(EveningStore.Kept kept) {
-    EveningPlan plan = kept.plan();
+    EveningPlan plan = planning.tieable(kept.plan());
     Planning.Bench bench = planning.bench(plan);
     LocalDateTime now = LocalDateTime.now();
     return new PlanView(

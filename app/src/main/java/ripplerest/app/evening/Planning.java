@@ -62,6 +62,14 @@ public class Planning {
   /** How each want is tied, by its id; the stock that they share. */
   record Bench(Map<String, Job> jobs, Map<String, Long> stock) {}
 
+  /** The plan without what cannot be tied any more: its pattern or its colours are gone since. */
+  EveningPlan tieable(EveningPlan plan) {
+    List<EveningPlan.Want> there =
+        plan.wants().stream().filter(w -> variants.isThere(w.flies())).toList();
+    return plan.changed(plan.evenings(), there, plan.slots(), plan.byStock());
+  }
+
+  /** Refuses a plan with flies of patterns, sizes or colours that there are not. */
   Bench bench(EveningPlan plan) {
     OwnTimes times = log.times();
     Optional<Supplies> supplies =
@@ -77,7 +85,7 @@ public class Planning {
   }
 
   private Job job(Flies flies, OwnTimes times, Optional<Supplies> supplies) {
-    PreparedFly fly = preparation.prepared(variants.of(id(flies), flies.size(), flies.colouring()));
+    PreparedFly fly = preparation.prepared(variants.of(flies));
     Card card = CardWriter.of(fly.sized(), fly.materials());
     Map<String, Long> takes =
         supplies
@@ -85,15 +93,6 @@ public class Planning {
             .orElse(Map.of());
     String id = flies.pattern() + " " + flies.size() + " " + flies.colouring();
     return Jobs.of(id, fly.sized(), card, times, fly.materials(), takes);
-  }
-
-  private static UUID id(Flies flies) {
-    try {
-      return UUID.fromString(flies.pattern());
-    } catch (IllegalArgumentException e) {
-      throw new OutOfRangeException(
-          "pattern", "\"" + flies.pattern() + "\"", "a pattern's id", "Take it from the book.");
-    }
   }
 
   /** What outings to come lack, as wants; those that were there keep their id, days and worth. */
@@ -151,7 +150,7 @@ public class Planning {
    */
   void plan(LocalDateTime now, Work work) {
     EveningStore.Kept kept = store.get();
-    EveningPlan plan = kept.plan();
+    EveningPlan plan = tieable(kept.plan());
     Bench bench = bench(plan);
     Schedule found = Planner.plan(request(plan, bench, now), work);
     List<EveningPlan.Slot> slots =

@@ -11,7 +11,6 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import ripplerest.app.box.BoxStore;
-import ripplerest.app.http.NotFoundException;
 import ripplerest.app.http.Shown;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.BookSearch;
@@ -31,9 +30,9 @@ import ripplerest.core.drift.Rates;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
 import ripplerest.core.hook.Hook;
+import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.HookStrength;
 import ripplerest.core.hook.Natural;
-import ripplerest.core.quantity.OutOfRangeException;
 
 /** How many flies outings need, what they lack, and what fits the insects that are expected. */
 @Service
@@ -238,14 +237,10 @@ public class Reckoning implements Shown<OutingStore.Kept> {
 
   /** The hook of a pattern that may be gone by now: then a standard one of its number. */
   private Hook hook(Flies flies) {
-    try {
-      UUID id = UUID.fromString(flies.pattern());
-      return Hook.of(variants.of(id, flies.size(), "").pattern().hook());
-    } catch (NotFoundException | IllegalArgumentException gone) {
-      return Hook.of(
-          new ripplerest.core.hook.HookSpec(
-              flies.size(), ripplerest.core.hook.HookSpec.Shape.STRAIGHT, 0, 0));
-    }
+    return Hook.of(
+        variants.isThere(flies)
+            ? variants.of(flies).pattern().hook()
+            : new HookSpec(flies.size(), HookSpec.Shape.STRAIGHT, 0, 0));
   }
 
   private OutingViews.NaturalView fits(Outing.Expected natural) {
@@ -279,6 +274,9 @@ public class Reckoning implements Shown<OutingStore.Kept> {
     int all = outing.wanted().size();
     for (Outing.Wanted w : outing.wanted()) {
       work.throwIfCancelled();
+      if (!variants.isThere(w.flies())) {
+        continue; // its pattern is gone
+      }
       lives.add(life(outing, w.flies(), Work.until(work::cancelled)));
       work.progress(lives.size(), all);
     }
@@ -286,7 +284,7 @@ public class Reckoning implements Shown<OutingStore.Kept> {
   }
 
   private OutingEntry.Life life(Outing outing, Flies flies, Work work) {
-    PreparedFly fly = preparation.prepared(variants.of(id(flies), flies.size(), flies.colouring()));
+    PreparedFly fly = preparation.prepared(variants.of(flies));
     FloatOverTime time =
         FloatOverTime.of(
             FloatOverTime.floats(fly, work), Rates.usual(outing.water(), fly.conditions()), SEED);
@@ -295,14 +293,5 @@ public class Reckoning implements Shown<OutingStore.Kept> {
         time.dressAgainMinutes().isPresent() ? time.dressAgainMinutes().getAsDouble() : null,
         time.fish(),
         Math.min(0.9, time.lostMinutes() / TWO_HOURS));
-  }
-
-  private static UUID id(Flies flies) {
-    try {
-      return UUID.fromString(flies.pattern());
-    } catch (IllegalArgumentException e) {
-      throw new OutOfRangeException(
-          "pattern", "\"" + flies.pattern() + "\"", "a pattern's id", "Take it from the book.");
-    }
   }
 }

@@ -2,10 +2,14 @@ package ripplerest.app.patterns;
 
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import ripplerest.app.http.NotFoundException;
 import ripplerest.app.library.Preparation;
+import ripplerest.core.box.Flies;
 import ripplerest.core.dressing.Pattern;
+import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.sizing.SizeRules;
+import ripplerest.exchange.format.InvalidDocumentException;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternWriter;
 
@@ -34,6 +38,30 @@ public class Variants {
       inColours = SizeRules.onto(inColours, size);
     }
     return new PatternFile(inColours, file.conditions(), file.carried());
+  }
+
+  /** The variant that these flies are of. */
+  public PatternFile of(Flies flies) {
+    return of(id(flies), flies.size(), flies.colouring());
+  }
+
+  /** Whether these flies can still be tied: their pattern and colours are there and can be read. */
+  public boolean isThere(Flies flies) {
+    try {
+      of(flies);
+      return true;
+    } catch (NotFoundException | InvalidDocumentException | OutOfRangeException gone) {
+      return false;
+    }
+  }
+
+  private static UUID id(Flies flies) {
+    try {
+      return UUID.fromString(flies.pattern());
+    } catch (IllegalArgumentException e) {
+      throw new OutOfRangeException(
+          "pattern", "\"" + flies.pattern() + "\"", "a pattern's id", "Take it from the book.");
+    }
   }
 
   /** The same as it is written. */
