@@ -143,7 +143,8 @@ final class CalibrationReport implements Callable<Integer> {
         style, judged);
     line(
         "chance under 1 in 50. A tier is told that the estimate does not understand these flies if all tests");
-    line("together have a chance under 1 in 100.");
+    line(
+        "together have a chance under 1 in 100: each by the others, or all of them before anything was learnt.");
     line("");
     line(
         "| | tests each | next tests inside | said to disagree, of outliers | of others | tiers told |");

@@ -27,13 +27,15 @@ import ripplerest.core.quantity.OutOfRangeException;
  * @param effective how many independent draws they are worth
  * @param agreement how many of the first look's draws would serve in the second, as a share
  * @param judged each test, by what the others say of it
+ * @param before how likely all tests together were before anything was learnt, 0 to 1
  */
 public record Calibration(
     double[][] draws,
     List<String> causes,
     double effective,
     double agreement,
-    List<Judged> judged) {
+    List<Judged> judged,
+    double before) {
   /**
    * How much work is put into it.
    *
@@ -160,7 +162,31 @@ public record Calibration(
         causes,
         draws.effective(),
         agreement(first, second, causes, once),
-        tests.stream().map(t -> judged.get(t.id())).toList());
+        tests.stream().map(t -> judged.get(t.id())).toList(),
+        before(first, causes, seed));
+  }
+
+  private static double before(List<Tied> looks, List<String> causes, long seed) {
+    Map<Emulator, List<Seen>> tests = new LinkedHashMap<>();
+    looks.forEach(
+        l ->
+            tests
+                .computeIfAbsent(l.emulator(), e -> new ArrayList<>())
+                .addAll(l.tests().stream().map(Test::seen).toList()));
+    return BeforeTests.asLikely(tests, causes, seed);
+  }
+
+  /**
+   * Whether the estimate does not understand these flies: their tests do not agree with each other,
+   * or only about materials that nobody would have thought possible.
+   */
+  public boolean isMisfit() {
+    return Judged.isMisfit(judged) || before < Judged.MISFIT;
+  }
+
+  /** The same with its tests judged. */
+  Calibration with(List<Judged> others) {
+    return new Calibration(draws, causes, effective, agreement, others, before);
   }
 
   /** One test by what all others foretell of it. */
@@ -207,7 +233,8 @@ public record Calibration(
     List<Tied> looks = looks(seen, emulators);
     List<String> causes = causes(looks);
     Sampler sampled = sampled(looks, causes, draws, seed, Work.unwatched());
-    return new Calibration(sampled.draws(), causes, sampled.effective(), 1, List.of());
+    double before = before(looks, causes, seed);
+    return new Calibration(sampled.draws(), causes, sampled.effective(), 1, List.of(), before);
   }
 
   private static List<String> causes(List<Tied> looks) {

@@ -19,7 +19,7 @@ public record Judged(String id, double likely, String worst) {
   private static final double DISAGREES = 0.02;
 
   /** Less likely than this all together, and the estimate does not understand these flies. */
-  private static final double MISFIT = 0.01;
+  static final double MISFIT = 0.01;
 
   private static final int DRAWS = 2000;
 
@@ -57,7 +57,7 @@ public record Judged(String id, double likely, String worst) {
    * Whether tests as a whole are less likely than chance allows, each by the others: their
    * probabilities together (Fisher, Statistical Methods for Research Workers, 1925, § 21.1).
    */
-  public static boolean isMisfit(List<Judged> all) {
+  static boolean isMisfit(List<Judged> all) {
     return !all.isEmpty() && together(all) < MISFIT;
   }
 

@@ -116,6 +116,7 @@ public final class SimulatedTiers {
       double widthBefore,
       Map<String, Double> ranks,
       List<Judged> judged,
+      boolean misfit,
       List<Boolean> wrong,
       double effective,
       Map<String, Double> spreads) {
@@ -181,7 +182,7 @@ public final class SimulatedTiers {
         sum(tiers, t -> t.said(true)),
         sum(tiers, Tier::outliers),
         sum(tiers, t -> t.said(false)),
-        sum(tiers, t -> Judged.isMisfit(t.judged()) ? 1 : 0),
+        sum(tiers, t -> t.misfit() ? 1 : 0),
         tiers.stream().mapToDouble(Tier::effective).min().orElseThrow(),
         narrowed);
   }
@@ -246,6 +247,8 @@ public final class SimulatedTiers {
       double spread = Math.sqrt(StatUtils.variance(learnt.column(k)));
       spreads.put(learnt.causes().get(k), spread);
     }
+    List<Judged> judged =
+        plan.judged() ? Calibration.judged(tests, of, random.nextLong()) : List.of();
     return new Tier(
         foretold,
         inside,
@@ -253,7 +256,8 @@ public final class SimulatedTiers {
         width,
         widthBefore,
         ranks(learnt, truth),
-        plan.judged() ? Calibration.judged(tests, of, random.nextLong()) : List.of(),
+        judged,
+        learnt.with(judged).isMisfit(),
         outliers,
         learnt.effective(),
         spreads);

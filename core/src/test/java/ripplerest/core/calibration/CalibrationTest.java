@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import ripplerest.core.calibration.Seen.By;
@@ -122,6 +123,24 @@ class CalibrationTest {
         .filteredOn(Judged::disagrees)
         .extracting(Judged::id)
         .containsExactly("wrong");
+  }
+
+  @Test
+  void testsThatAgreeOnWhatNobodyWouldHaveThoughtPossibleAreNoticed() {
+    Calibration usual = standing(14.5);
+    assertThat(usual.before()).isGreaterThan(0.05);
+    assertThat(usual.isMisfit()).isFalse();
+    Calibration strange = standing(-60); // three collars that stand on their heads, all alike
+    assertThat(strange.before()).isLessThan(0.01);
+    assertThat(strange.isMisfit()).isTrue();
+  }
+
+  private static Calibration standing(double angle) {
+    List<TankTest> tests =
+        IntStream.range(0, 3)
+            .mapToObj(i -> test("t" + i, "fly " + i, COLLAR, seen(Sitting.ON_TIPS, angle, 2.2)))
+            .toList();
+    return Calibration.of(tests, QUICK, 5, Work.unwatched());
   }
 
   @Test

@@ -57,7 +57,7 @@ public record LearningView(
         c.isBelievable(),
         c.effective(),
         c.agreement(),
-        Judged.isMisfit(c.judged()),
+        c.isMisfit(),
         c.judged().stream().map(JudgedView::of).toList());
   }
 }
