@@ -32,7 +32,7 @@ export function Evening({ evening: e, open }: { evening: View; open: Open }) {
     <section
       ref={setNodeRef}
       aria-label={dayWords(evening.day)}
-      className={`bg-leaf rounded-md border p-3 break-inside-avoid ${isOver ? 'border-tide' : 'border-rule'} ${e.over ? 'opacity-70' : ''}`}
+      className={`bg-leaf rounded-md border p-3 break-inside-avoid ${isOver ? 'border-tide' : 'border-rule'}`}
     >
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h2 className="font-serif text-xl font-semibold">{dayWords(evening.day)}</h2>

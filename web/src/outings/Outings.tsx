@@ -72,10 +72,7 @@ export function Outings() {
       {all.error && <p role="alert">{whatWentWrong(all.error)}</p>}
       <ul className="my-3 grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
         {[...toCome, ...lines.filter((o) => o.over).reverse()].map((o) => (
-          <li
-            key={o.id}
-            className={`bg-leaf border-rule rounded-md border p-3 ${o.over ? 'opacity-80' : ''}`}
-          >
+          <li key={o.id} className="bg-leaf border-rule rounded-md border p-3">
             <Link
               className="hover:text-tide font-serif text-xl font-semibold"
               to={`/outings/${o.id}`}

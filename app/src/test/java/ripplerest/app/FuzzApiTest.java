@@ -24,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
  * not: no input gives a 5xx. 22,000 requests when the API changes: -Dfuzz=22000.
  */
 class FuzzApiTest {
-  private static final int REQUESTS = Integer.getInteger("fuzz", 380);
+  private static final int REQUESTS = Integer.getInteger("fuzz", 250);
   private static final JsonMapper MAPPER = JsonMapper.shared();
 
   /** 502: there is no caliper in these tests, which is what that means. */

@@ -254,12 +254,12 @@ class CalibrationTest {
     SimulatedTiers.Outcome o =
         SimulatedTiers.of(
             List.of(COLLAR, fly("upright-collar", 14, Floatant.NONE)),
-            new SimulatedTiers.Plan(4, 3, 4, 0, UnaryOperator.identity(), true),
+            new SimulatedTiers.Plan(2, 3, 4, 0, UnaryOperator.identity(), true),
             3,
             Work.unwatched());
     assertThat(o.coverage()).isBetween(0.4, 1.0);
     assertThat(o.width()).isLessThan(0.95);
-    assertThat(o.judged()).isEqualTo(12);
+    assertThat(o.judged()).isEqualTo(6);
     assertThat(o.blamed()).isLessThan(4);
   }
 
