@@ -27,7 +27,7 @@ import ripplerest.core.box.Move;
 import ripplerest.core.box.Place;
 import ripplerest.core.box.Whereabouts;
 import ripplerest.core.quantity.Require;
-import ripplerest.exchange.format.MoveTable;
+import ripplerest.exchange.table.MoveTable;
 
 /** Boxes, and where flies are. */
 @RestController

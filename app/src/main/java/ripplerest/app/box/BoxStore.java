@@ -19,7 +19,7 @@ import ripplerest.core.box.Place;
 import ripplerest.core.box.Whereabouts;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
-import ripplerest.exchange.format.MoveTable;
+import ripplerest.exchange.table.MoveTable;
 
 /**
  * Boxes and the moves of flies. Whoever moves flies takes the one lock of moves first, so that two

@@ -12,7 +12,7 @@ import java.util.UUID;
 import ripplerest.core.box.Flies;
 import ripplerest.core.box.Move;
 import ripplerest.core.box.Place;
-import ripplerest.exchange.format.MoveTable;
+import ripplerest.exchange.table.MoveTable;
 
 /** A move of flies as it is kept. */
 @Entity

@@ -24,9 +24,9 @@ import ripplerest.app.library.MaterialStore;
 import ripplerest.app.patterns.PatternEntity;
 import ripplerest.app.patterns.PatternStore;
 import ripplerest.core.drawer.Item;
-import ripplerest.exchange.format.DrawerTable;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternReader;
+import ripplerest.exchange.table.DrawerTable;
 
 /** Loads the loan box of Fennel Hut, our invented demo, the first time a database is used. */
 @Component

@@ -30,8 +30,8 @@ import ripplerest.app.library.Preparation;
 import ripplerest.core.drawer.Search;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
-import ripplerest.exchange.format.DrawerTable;
-import ripplerest.exchange.format.ShoppingTable;
+import ripplerest.exchange.table.DrawerTable;
+import ripplerest.exchange.table.ShoppingTable;
 
 /** The drawer: what lies in it, what to pick for a part, what can be tied, what to buy. */
 @RestController

@@ -25,7 +25,7 @@ import ripplerest.core.quantity.Quantity;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Sentence;
 import ripplerest.core.quantity.Words;
-import ripplerest.exchange.format.DrawerTable;
+import ripplerest.exchange.table.DrawerTable;
 
 /** The drawer as it is sent, and as it is taken in. */
 @Component

@@ -23,7 +23,7 @@ import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
 import ripplerest.core.material.Property;
 import ripplerest.core.quantity.Words;
-import ripplerest.exchange.format.HookTable;
+import ripplerest.exchange.table.HookTable;
 
 /** Hooks: the catalogue, the tier's own, and those that match a natural. */
 @RestController

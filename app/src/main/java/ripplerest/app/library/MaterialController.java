@@ -21,7 +21,7 @@ import ripplerest.core.material.Material;
 import ripplerest.core.material.MaterialRow;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.quantity.Words;
-import ripplerest.exchange.format.MaterialTable;
+import ripplerest.exchange.table.MaterialTable;
 
 /** The material table: what is known, from where, and which patterns use it. */
 @RestController

@@ -14,6 +14,7 @@ import ripplerest.exchange.format.LoggedFly;
 import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.format.PatternWriter;
 import ripplerest.exchange.format.Skipped;
+import ripplerest.exchange.table.LogTable;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The log in and out of the open format. */
@@ -45,7 +46,7 @@ class LogExport {
 
   String csv() throws IOException {
     Packed all = packed();
-    return LogFile.csv(all.flies(), all.skipped());
+    return LogTable.write(all.flies(), all.skipped());
   }
 
   /** What is in a file; refuses one that is no log. */

@@ -37,7 +37,7 @@ import ripplerest.exchange.format.LoggedFly;
 import ripplerest.exchange.format.LoggedTest;
 import ripplerest.exchange.format.PatternReader;
 import ripplerest.exchange.format.TestFile;
-import ripplerest.exchange.format.TestTable;
+import ripplerest.exchange.table.TestTable;
 import ripplerest.exchange.view.AnswerLine;
 
 /** Tied flies in a glass of water: what was foretold, and what was seen. */

@@ -23,6 +23,8 @@ import ripplerest.core.material.MaterialRow;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.exchange.table.HookTable;
+import ripplerest.exchange.table.MaterialTable;
 
 class BookFileTest {
   private static final PatternReader READER = new PatternReader(new Sizer(Materials.standard()));

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ripplerest.core.material.Materials;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.sizing.Sizer;
+import ripplerest.exchange.table.LogTable;
 
 class LogFileTest {
   private static final Sizer SIZER = new Sizer(Materials.standard());
@@ -56,8 +57,8 @@ class LogFileTest {
   @ParameterizedTest
   @ValueSource(strings = {"=1+1", "+1", "-1", "@now", "\tx"})
   void noWordsRunAsAFormulaInASpreadsheet(String notes) throws IOException {
-    String last = LogFile.csv(List.of(fly(notes)), List.of()).trim().split("\r\n")[1];
+    String last = LogTable.write(List.of(fly(notes)), List.of()).trim().split("\r\n")[1];
     assertThat(last.replaceAll("\"", "")).endsWith(",'" + notes);
-    assertThat(LogFile.csv(List.of(fly("plain")), List.of())).contains(",plain");
+    assertThat(LogTable.write(List.of(fly("plain")), List.of())).contains(",plain");
   }
 }

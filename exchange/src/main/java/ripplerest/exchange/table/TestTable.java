@@ -1,4 +1,4 @@
-package ripplerest.exchange.format;
+package ripplerest.exchange.table;
 
 import java.io.IOException;
 import java.io.Reader;
@@ -24,6 +24,7 @@ import ripplerest.core.quantity.Table;
 import ripplerest.core.quantity.Words;
 import ripplerest.core.rest.Sitting;
 import ripplerest.core.water.Floatant;
+import ripplerest.exchange.format.LoggedTest;
 
 /**
  * Tests in a glass of water as CSV, a line for each thing that was foretold or seen, in and out. Of

@@ -1,4 +1,4 @@
-package ripplerest.exchange.format;
+package ripplerest.exchange.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ripplerest.core.box.Flies;
+import ripplerest.exchange.format.Calendar;
 
 class MoveTableTest {
   private static final MoveTable.Line LENT =

@@ -1,4 +1,4 @@
-package ripplerest.exchange.format;
+package ripplerest.exchange.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -23,6 +23,7 @@ import ripplerest.core.calibration.Seen.What;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.rest.Sitting;
 import ripplerest.core.water.Floatant;
+import ripplerest.exchange.format.LoggedTest;
 
 /** Tests as a table: what goes out comes back, and what does not fit is named by its line. */
 class TestTableTest {

@@ -1,4 +1,4 @@
-package ripplerest.exchange.format;
+package ripplerest.exchange.table;
 
 import java.io.IOException;
 import java.util.List;

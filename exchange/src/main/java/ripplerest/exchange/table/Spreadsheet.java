@@ -1,4 +1,4 @@
-package ripplerest.exchange.format;
+package ripplerest.exchange.table;
 
 /** CSV for people who open it in a spreadsheet. */
 final class Spreadsheet {
