@@ -20,6 +20,9 @@ export const callBox = (id: string, revision: number, box: Schemas['NewBox']) =>
 export const deleteBox = (id: string) => once<undefined>(`/api/boxes/${id}`, send('DELETE'))
 export const moveFlies = (move: Schemas['NewMove']) =>
   once<Boxes>('/api/boxes/moves', send('POST', move))
+/** Flies of several kinds together, all of them or none. */
+export const moveSelection = (selection: Schemas['NewSelection']) =>
+  once<Boxes>('/api/boxes/selections', send('POST', selection))
 export const undoMove = (id: string) => once<Boxes>(`/api/boxes/moves/${id}`, send('DELETE'))
 export const importMoves = (file: File) =>
   once<Schemas['Added']>('/api/boxes/moves/table', {

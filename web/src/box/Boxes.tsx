@@ -12,6 +12,7 @@ import { Button } from '../ui/Button'
 import { CSV_FILE, FileButton } from '../ui/FileButton'
 import { CallBox } from './CallBox'
 import { MoveFlies, type Moving } from './MoveFlies'
+import { Selection } from './Selection'
 
 /** Where flies are: box by box, with whom, and where they went. */
 export function Boxes() {
@@ -19,6 +20,7 @@ export function Boxes() {
   const all = useQuery({ queryKey: ['boxes'], queryFn: listBoxes })
   const [moving, setMoving] = useState<Moving>()
   const [called, setCalled] = useState<FlyBox>()
+  const [selecting, setSelecting] = useState(false)
   const [told, setTold] = useState('')
   const refresh = () => client.invalidateQueries({ queryKey: ['boxes'] })
   const take = async (file: File) => {
@@ -46,6 +48,7 @@ export function Boxes() {
           What you log lies in the first box; what an outing uses up is taken out.
         </span>
         <Button onClick={() => setMoving({})}>Put flies in…</Button>
+        <Button onClick={() => setSelecting(true)}>A selection for somebody…</Button>
         <Button
           onClick={() =>
             void attempt(async () => {
@@ -94,6 +97,13 @@ export function Boxes() {
           boxes={all.data.boxes}
           onClose={() => setMoving(undefined)}
           onMoved={() => void refresh()}
+        />
+      )}
+      {selecting && all.data && (
+        <Selection
+          flies={all.data.flies.filter((c) => c.place.kind === 'BOX')}
+          onClose={() => setSelecting(false)}
+          onGone={() => void refresh()}
         />
       )}
       {called && (

@@ -32,6 +32,13 @@ class OutingsApiTest {
         .formatted(flies(pattern), from, fromName, to, toName, count);
   }
 
+  static String selection(String pattern, int count) {
+    return """
+        {"to":{"kind":"GIVEN","name":"the Tuesday party"},"day":"2026-11-01","note":"barbs left on",
+         "chosen":[{"flies":%s,"from":{"kind":"VISE","name":""},"count":%d}]}"""
+        .formatted(flies(pattern), count);
+  }
+
   static String outing(String pattern) {
     return """
         {"name":"Test water","day":"%s","from":"15:00","hours":4,"water":"RIFFLE","people":1,
@@ -121,6 +128,22 @@ class OutingsApiTest {
                 .get("added")
                 .asInt())
         .isPositive();
+  }
+
+  @Test
+  void aSelectionGoesWholeOrNotAtAll() throws Exception {
+    String box = newBox();
+    app.send("POST", "/api/boxes/moves", move(pattern, "VISE", "", "BOX", box, 3));
+    String here = "{\"kind\":\"BOX\",\"name\":\"" + box + "\"}";
+    String some = selection(pattern, 2).replace("{\"kind\":\"VISE\",\"name\":\"\"}", here);
+    String twice = some.replaceFirst("(?s)(\"chosen\":\\[)(.*)\\]", "$1$2,$2]");
+    Answer refused = app.send("POST", "/api/boxes/selections", twice);
+    assertThat(refused.status()).as("two and two of three: %s", refused.body()).isEqualTo(422);
+    assertThat(in(app.get("/api/boxes").json(), box)).isEqualTo(3);
+    JsonNode given = app.send("POST", "/api/boxes/selections", some).json();
+    assertThat(in(given, box)).isEqualTo(1);
+    assertThat(given.at("/moves/0/words").asString()).endsWith("given to the Tuesday party");
+    assertThat(given.at("/moves/0/note").asString()).isEqualTo("barbs left on");
   }
 
   @Test

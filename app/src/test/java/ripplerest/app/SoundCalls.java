@@ -123,6 +123,7 @@ final class SoundCalls {
       }
       case "POST /api/boxes", "PUT /api/boxes/{id}" -> body = OutingsApiTest.BOX;
       case "POST /api/boxes/moves" -> body = move(pattern);
+      case "POST /api/boxes/selections" -> body = OutingsApiTest.selection(pattern, 2);
       case "POST /api/boxes/moves/table" -> {
         headers.put("Content-Type", "text/csv");
         body = app.get("/api/boxes/moves.csv").body();

@@ -52,6 +52,13 @@ class EveningsTest extends OnBench {
     assertThat(region("In no box")).not().containsText("bridge");
     assertThat(vest.locator("li").filter(new Locator.FilterOptions().setHasText("Willow Skate")))
         .containsText("5");
+    button("A selection for somebody…").click();
+    inWindow("for whom").fill("the Tuesday party");
+    inWindow("Willow Skate 14, Vest: 5: more").click();
+    inWindow("Bridge Shuttle 12, The hut's box: 3: more").click();
+    button("Take 2 flies out").click();
+    assertThat(region("In no box")).containsText("given to the Tuesday party");
+    assertThat(Site.violationsOn(page)).isEmpty();
     assertThat(consoleErrors).isEmpty();
   }
 

@@ -34,6 +34,7 @@ import ripplerest.exchange.table.MoveTable;
 @RequestMapping("/api/boxes")
 class BoxController {
   private static final int MOST_SHOWN = 200;
+  private static final int MOST_CHOSEN = 100;
 
   private final BoxStore store;
 
@@ -126,18 +127,42 @@ class BoxController {
   /** Moves flies; answers how all of them lie then. */
   @PostMapping("/moves")
   BoxViews.BoxesView move(@RequestBody BoxViews.NewMove move) {
-    String note = move.note() == null ? "" : move.note();
-    Require.inRange("note", note.length(), 0, 400, "characters");
     Move wanted =
         new Move(
-            move.flies(),
+            Require.sent("flies", move.flies()),
             Require.sent("from", move.from()).place(),
             Require.sent("to", move.to()).place(),
             move.count(),
             Require.sent("day", move.day()),
             "");
-    store.move(List.of(wanted), null, note);
+    store.move(List.of(wanted), null, noted(move.note()));
     return all();
+  }
+
+  /** Moves flies of several kinds together, all of them or none. */
+  @PostMapping("/selections")
+  BoxViews.BoxesView select(@RequestBody BoxViews.NewSelection selection) {
+    List<BoxViews.Chosen> chosen = Require.sent("chosen", selection.chosen());
+    Require.inRange("chosen", chosen.size(), 1, MOST_CHOSEN);
+    List<Move> moves = new ArrayList<>();
+    for (BoxViews.Chosen c : chosen) {
+      moves.add(
+          new Move(
+              Require.sent("flies", Require.sent("chosen", c).flies()),
+              Require.sent("from", c.from()).place(),
+              Require.sent("to", selection.to()).place(),
+              c.count(),
+              Require.sent("day", selection.day()),
+              ""));
+    }
+    store.move(moves, null, noted(selection.note()));
+    return all();
+  }
+
+  private static String noted(String note) {
+    String words = note == null ? "" : note;
+    Require.inRange("note", words.length(), 0, 400, "characters");
+    return words;
   }
 
   /** Undoes a move. */

@@ -36,4 +36,10 @@ public final class BoxViews {
   /** Flies that a hand moves. */
   public record NewMove(
       Flies flies, PlaceName from, PlaceName to, int count, LocalDate day, String note) {}
+
+  /** Some of a selection, and where they lie. */
+  public record Chosen(Flies flies, PlaceName from, int count) {}
+
+  /** Flies of several kinds that go to one place together, for somebody's trip. */
+  public record NewSelection(PlaceName to, LocalDate day, String note, List<Chosen> chosen) {}
 }
