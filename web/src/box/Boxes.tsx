@@ -44,7 +44,7 @@ export function Boxes() {
   return (
     <Page title="Boxes">
       <p className="flex flex-wrap items-center gap-3">
-        <span className="text-soft flex-1">
+        <span className="text-soft flex-1 max-sm:basis-full">
           What you log lies in the first box; what an outing uses up is taken out.
         </span>
         <Button onClick={() => setMoving({})}>Put flies in…</Button>

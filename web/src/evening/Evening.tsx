@@ -133,7 +133,7 @@ function Row({
   return (
     <li
       ref={setNodeRef}
-      className={`border-rule bg-leaf flex items-start gap-2 border-b py-1 ${isDragging ? 'relative z-10 shadow' : ''}`}
+      className={`border-rule bg-leaf flex flex-wrap items-start gap-2 border-b py-1 ${isDragging ? 'relative z-10 shadow' : ''}`}
       style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }}
     >
       <button
@@ -149,7 +149,7 @@ function Row({
       <span className="text-soft w-12 pt-1 tabular-nums">
         {timeAfter(evening.from, batch.from)}
       </span>
-      <span className="min-w-0 flex-1 pt-1">
+      <span className="min-w-0 flex-1 pt-1 max-sm:basis-3/5">
         <strong>
           {batch.slots.length} × {words}
         </strong>
@@ -163,7 +163,7 @@ function Row({
         )}
       </span>
       {!batch.tied && (
-        <span className="flex items-center print:hidden">
+        <span className="ml-auto flex items-center print:hidden">
           {others.length > 0 && (
             <Pick
               label={`evening of ${words}`}

@@ -52,7 +52,7 @@ export function Outings() {
   return (
     <Page title="Outings">
       <p className="flex flex-wrap items-center gap-3">
-        <span className="text-soft flex-1">
+        <span className="text-soft flex-1 max-sm:basis-full">
           {toCome.length === 0
             ? 'Plan a day on the water, and what you lack for it shows here.'
             : lacking === 0
