@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useSearchParams } from 'react-router'
 import { getPlan } from '../api/plans'
 import type { EveningPlan } from '../api/types'
-import { timeAfter } from '../parts/flies'
+import { tieAddress, timeAfter } from '../parts/flies'
 
 const ANEW_MS = 30_000
 
@@ -56,7 +56,5 @@ export function nextFly(plan: EveningPlan, evening: string): string {
   const slot = plan.slots.find((s) => s.evening === evening && !s.fly)
   const want = plan.wants.find((w) => w.id === slot?.want)
   if (!want) return '/evenings'
-  const { pattern, size, colouring } = want.flies
-  const query = new URLSearchParams({ size: String(size), colouring, evening })
-  return `/bench/${pattern}/tie?${query}`
+  return tieAddress(want.flies, evening)
 }

@@ -3,7 +3,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-
 import { GripVertical, Pin, PinOff, X } from 'lucide-react'
 import { Link } from 'react-router'
 import type { EveningPlan } from '../api/types'
-import { count, dayWords, fliesWords, timeAfter } from '../parts/flies'
+import { count, dayWords, fliesWords, tieAddress, timeAfter } from '../parts/flies'
 import { IconButton } from '../ui/IconButton'
 import { Pick } from '../ui/Pick'
 import { Stepper } from '../ui/Stepper'
@@ -100,12 +100,10 @@ export function Evening({ evening: e, open }: { evening: View; open: Open }) {
 function TieNext({ batch, open }: { batch: Batch; open: Open }) {
   const want = open.view.wants.find((w) => w.id === batch.want)
   if (!want) return null
-  const { pattern, size, colouring } = want.flies
-  const query = new URLSearchParams({ size: String(size), colouring, evening: batch.evening })
   return (
     <Link
       className="bg-tide text-paper rounded-md px-3 py-1 pointer-coarse:py-2.5 print:hidden"
-      to={`/bench/${pattern}/tie?${query}`}
+      to={tieAddress(want.flies, batch.evening)}
     >
       tie it
     </Link>

@@ -117,7 +117,7 @@ export function Outings() {
               h.outings,
               h.hours.toFixed(1),
               h.fish,
-              h.hours > 0 ? (h.fish / h.hours).toFixed(1) : '',
+              h.fishAnHour.toFixed(1),
               h.usedUp,
             ])}
           />

@@ -7,8 +7,6 @@ import { whatWentWrong } from '../parts/words'
 import { Stepper } from '../ui/Stepper'
 import { Submit } from '../ui/Submit'
 
-const round = (hours: number) => Math.round(2 * hours) / 2
-
 /** What came of the day, fly by fly; what was used up is taken out of the boxes. */
 export function Report({ id, view, onTold }: { id: string; view: OutingView; onTold: () => void }) {
   const client = useQueryClient()
@@ -18,7 +16,7 @@ export function Report({ id, view, onTold }: { id: string; view: OutingView; onT
       (w) =>
         report.find((b) => fliesKey(b.flies) === fliesKey(w.flies)) ?? {
           flies: w.flies,
-          hours: round(outing.hours * outing.people * w.share),
+          hours: view.needs.find((n) => fliesKey(n.flies) === fliesKey(w.flies))?.hours ?? 0,
           lost: 0,
           chewed: 0,
           fish: 0,

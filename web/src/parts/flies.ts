@@ -7,6 +7,10 @@ export const fliesWords = ({ name, size, colouring }: Flies) =>
 /** Tells flies apart that are not alike. */
 export const fliesKey = ({ pattern, size, colouring }: Flies) => `${pattern} ${size} ${colouring}`
 
+/** The card that these flies are tied by in an evening, hands-free. */
+export const tieAddress = ({ pattern, size, colouring }: Flies, evening: string) =>
+  `/bench/${pattern}/tie?${new URLSearchParams({ size: String(size), colouring, evening })}`
+
 /** So many of these, as a shopping list is asked for. */
 export const planned = ({ pattern, size, colouring }: Flies, flies: number): [string, string] => [
   'plan',

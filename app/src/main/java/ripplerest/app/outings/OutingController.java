@@ -134,6 +134,7 @@ class OutingController {
                     l.outings(),
                     l.hours(),
                     l.fish(),
+                    l.fishAnHour(),
                     l.usedUp()))
         .toList();
   }

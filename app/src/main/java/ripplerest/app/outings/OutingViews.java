@@ -23,6 +23,7 @@ public final class OutingViews {
   /**
    * One kind of flies on an outing.
    *
+   * @param hours in which all together fish them
    * @param beyond whether more would be needed than anybody carries: then none are reckoned
    * @param there how many there will be in the boxes that go along
    * @param enough how many are reckoned: of these the chance of running out is not above one in ten
@@ -41,6 +42,7 @@ public final class OutingViews {
   public record NeedView(
       Flies flies,
       double share,
+      double hours,
       int byHand,
       boolean beyond,
       int there,
@@ -88,7 +90,14 @@ public final class OutingViews {
 
   /** What one kind of flies did in a month, 1 to 12, on a kind of water. */
   public record HistoryLine(
-      Stretch water, int month, Flies flies, int outings, double hours, int fish, int usedUp) {}
+      Stretch water,
+      int month,
+      Flies flies,
+      int outings,
+      double hours,
+      int fish,
+      double fishAnHour,
+      int usedUp) {}
 
   /** A time of the year. */
   public record SeasonView(

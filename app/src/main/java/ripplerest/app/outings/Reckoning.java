@@ -73,14 +73,7 @@ public class Reckoning implements Shown<OutingStore.Kept> {
 
   /** Flies that an outing that is to come lacks. */
   public record Lacks(
-      UUID outing,
-      String name,
-      LocalDate day,
-      LocalDate from,
-      Flies flies,
-      int wanted,
-      int there,
-      int lacking) {}
+      UUID outing, String name, LocalDate day, Flies flies, int wanted, int there, int lacking) {}
 
   /** What all outings to come lack, in order of their days. */
   public List<Lacks> lacks() {
@@ -94,7 +87,6 @@ public class Reckoning implements Shown<OutingStore.Kept> {
                   k.id(),
                   k.outing().name(),
                   k.outing().day(),
-                  LocalDate.now(),
                   l.flies(),
                   l.wanted(),
                   l.there(),
@@ -218,6 +210,7 @@ public class Reckoning implements Shown<OutingStore.Kept> {
     return new OutingViews.NeedView(
         a.wanted().flies(),
         a.wanted().share(),
+        a.outing().outing().hoursOf(a.wanted()),
         a.wanted().count(),
         a.out().isBeyond(BEARABLE),
         line.there(),

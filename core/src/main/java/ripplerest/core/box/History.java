@@ -11,6 +11,8 @@ import ripplerest.core.quantity.Require;
 
 /** What outings brought home: by water and month, and how flies were used up. */
 public final class History {
+  private static final double LEAST_HOURS = 0.5;
+
   private History() {}
 
   /**
@@ -38,7 +40,12 @@ public final class History {
 
   /** One kind of flies in one month on one kind of water, all outings together. */
   public record Line(
-      Stretch water, Month month, Flies flies, int outings, double hours, int fish, int usedUp) {}
+      Stretch water, Month month, Flies flies, int outings, double hours, int fish, int usedUp) {
+    /** Fish an hour; of less than half an hour, as of half an hour. */
+    public double fishAnHour() {
+      return fish / Math.max(LEAST_HOURS, hours);
+    }
+  }
 
   /** By water, month, and the most fish an hour first. */
   public static List<Line> lines(List<Fished> all) {
@@ -62,7 +69,7 @@ public final class History {
     lines.sort(
         Comparator.comparing(Line::water)
             .thenComparing(Line::month)
-            .thenComparing(l -> -l.fish() / Math.max(0.5, l.hours())));
+            .thenComparing(l -> -l.fishAnHour()));
     return lines;
   }
 

@@ -110,6 +110,11 @@ public record Outing(
     atMost("notes", notes, LONGEST_NOTES);
   }
 
+  /** Hours in which all together fish these flies, to the half hour. */
+  public double hoursOf(Wanted flies) {
+    return Math.rint(2 * hours * people * flies.share()) / 2;
+  }
+
   private static void atMost(String field, String text, int longest) {
     if (text.length() > longest) {
       throw new OutOfRangeException(

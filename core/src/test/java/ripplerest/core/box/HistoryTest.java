@@ -33,6 +33,8 @@ class HistoryTest {
     assertThat(lines.get(1).flies()).isEqualTo(SEDGE);
     assertThat(lines.get(2))
         .isEqualTo(new History.Line(Stretch.RIFFLE, Month.MAY, DUN, 2, 5, 5, 2));
+    assertThat(lines.get(1).fishAnHour()).isEqualTo(4);
+    assertThat(lines.get(2).fishAnHour()).isEqualTo(1);
     assertThat(History.wear(all, Stretch.RIFFLE)).isEqualTo(new Wear(1, 6, 1, 9));
   }
 
@@ -81,7 +83,7 @@ class HistoryTest {
     assertThatThrownBy(() -> outing(0, List.of())).hasMessageContaining("hours");
     Outing.Wanted dun = new Outing.Wanted(DUN, 0.5, 0);
     assertThatThrownBy(() -> outing(4, List.of(dun, dun))).hasMessageContaining("each once");
-    assertThat(outing(4, List.of(dun)).wanted()).hasSize(1);
+    assertThat(outing(4, List.of(dun)).hoursOf(dun)).isEqualTo(2);
   }
 
   private static Outing outing(double hours, List<Outing.Wanted> wanted) {
