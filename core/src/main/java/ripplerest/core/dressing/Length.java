@@ -12,6 +12,9 @@ public sealed interface Length {
   /** Largest factor of a rule. */
   double MOST_FACTOR = 5;
 
+  /** Shortest pinned length. */
+  double LEAST_MM = 0.5;
+
   /** Longest pinned length. */
   double MOST_MM = 60;
 
@@ -55,7 +58,7 @@ public sealed interface Length {
    */
   record Pinned(double mm) implements Length {
     public Pinned {
-      Require.inRange("length", mm, 0.5, MOST_MM, "mm");
+      Require.inRange("length", mm, LEAST_MM, MOST_MM, "mm");
     }
 
     @Override

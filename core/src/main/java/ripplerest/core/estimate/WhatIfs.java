@@ -97,7 +97,8 @@ public record WhatIfs(
     return RestSummary.of(leftOff(fly, parts));
   }
 
-  private static PreparedFly leftOff(PreparedFly fly, List<String> names) {
+  /** A fly with some of its parts left off, and what is tied round them. */
+  public static PreparedFly leftOff(PreparedFly fly, List<String> names) {
     List<Part> off = names.stream().map(name -> part(fly, name)).toList();
     List<Part> left = new ArrayList<>(fly.pattern().parts());
     left.removeIf(part -> off.stream().anyMatch(o -> o == part || isTiedRound(part, o)));
@@ -111,6 +112,11 @@ public record WhatIfs(
 
   private static Part part(PreparedFly fly, String name) {
     return fly.pattern().parts().get(fly.pattern().names().indexOf(name));
+  }
+
+  /** Names of the parts that can be left off. */
+  public static List<String> losable(PreparedFly fly) {
+    return fly.pattern().names().stream().filter(n -> isLeftOff(fly, n)).toList();
   }
 
   /** Every fly has thread and head. */

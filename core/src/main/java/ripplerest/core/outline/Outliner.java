@@ -79,6 +79,22 @@ public final class Outliner {
         fly, p -> new Vector3D(p.getX() - centre.getX(), p.getY() - centre.getY(), p.getZ() - eye));
   }
 
+  /** A hook with nothing on it, in the body frame. */
+  public static Outline bare(Hook hook) {
+    List<Vector3D> wire = hook.wire(WIRE_STEP_MM);
+    return new Outline(
+        hook.eye(EYE_POINTS),
+        wire,
+        hook.wireMm(),
+        hook.spec().barbed() ? barb(wire, hook.wireMm()) : List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        flat(t -> new Vector3D(t, 0, 0)),
+        flat(t -> new Vector3D(-FILM_REACH_MM, t, 0)),
+        Map.of());
+  }
+
   private static Outline unbent(PreparedFly fly, UnaryOperator<Vector3D> place) {
     List<Outline.Thin> fibres =
         fly.body().fibres().stream()

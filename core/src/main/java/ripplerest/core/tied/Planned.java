@@ -87,7 +87,7 @@ public record Planned(
   }
 
   /** The pattern with this one thing as it was made; refuses what no fly could have. */
-  SizedPattern with(SizedPattern sized, double made, Sizer sizer) {
+  public SizedPattern with(SizedPattern sized, double made, Sizer sizer) {
     int index = sized.pattern().names().indexOf(part);
     Part before = sized.pattern().parts().get(index);
     Object now = PartKind.of(before).values(before).get(field);

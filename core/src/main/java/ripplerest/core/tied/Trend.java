@@ -44,7 +44,8 @@ public record Trend(String kind, String field, int flies, double share, double e
         .toList();
   }
 
-  private static String sort(String part) {
+  /** The sort of part that a part of this name is. */
+  public static String sort(String part) {
     String kind = Pattern.kindOf(part);
     if (PartKind.named(kind).form() == Form.HACKLE) {
       return "hackle";
