@@ -26,6 +26,7 @@ class ArchitectureTest {
           "outings",
           "evening",
           "tests",
+          "practice",
           "bench",
           "answers",
           "card",

@@ -124,6 +124,21 @@ class MigrationTest {
     }
   }
 
+  /** With boxes, outings and a plan of evenings, and no practice yet. */
+  @Test
+  void whatTheVersionBeforePracticeKeptOpens() throws Exception {
+    try (ConfigurableApplicationContext context = opened(15)) {
+      assertThat(context.isActive()).isTrue();
+      assertThat(get("/api/boxes").get("boxes")).hasSize(2);
+      assertThat(get("/api/outings")).hasSize(2);
+      assertThat(get("/api/evenings").get("evenings")).hasSize(2);
+      assertThat(get("/api/practice").get("people")).isEmpty();
+      for (JsonNode eye : get("/api/practice").get("eyes")) {
+        assertThat(eye.get("looks").asInt()).isZero();
+      }
+    }
+  }
+
   private ConfigurableApplicationContext opened(int version) throws Exception {
     ConfigurableApplicationContext context =
         new SpringApplicationBuilder(Application.class)

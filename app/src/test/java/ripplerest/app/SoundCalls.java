@@ -97,6 +97,10 @@ final class SoundCalls {
       JsonNode kept = app.send("POST", "/api/outings", OutingsApiTest.outing(pattern)).json();
       headers.put("If-Match", "\"" + kept.get("revision").asLong() + "\"");
       place = path.replace("{id}", kept.get("id").asString());
+    } else if (path.startsWith("/api/practice/exercises/{id}")) {
+      String asked = PracticeApiTest.next("SET_BY_EYE");
+      JsonNode exercise = app.send("POST", "/api/practice/exercises", asked).json();
+      place = path.replace("{id}", exercise.get("id").asString());
     } else if (path.startsWith("/api/evenings")) {
       headers.put("If-Match", app.get("/api/evenings").etag());
     } else if (path.startsWith("/api/materials/{id}")) {
@@ -130,6 +134,12 @@ final class SoundCalls {
       }
       case "POST /api/outings", "PUT /api/outings/{id}" -> body = OutingsApiTest.outing(pattern);
       case "POST /api/outings/{id}/report" -> body = OutingsApiTest.report(pattern, 0);
+      case "POST /api/practice/exercises" -> body = PracticeApiTest.next("PART_OFF");
+      case "POST /api/practice/exercises/{id}/answer" -> body = "{\"said\":[1.5]}";
+      case "POST /api/practice/looks/table" -> {
+        headers.put("Content-Type", "text/csv");
+        body = app.get("/api/practice/looks.csv").body();
+      }
       case "PUT /api/evenings" -> body = OutingsApiTest.plan(pattern, 2);
       case "POST /api/drawer/gauge" -> body = DrawerApiTest.MARKED;
       case "POST /api/drawer/picks" -> {

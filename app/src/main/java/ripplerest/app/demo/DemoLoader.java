@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -41,6 +42,7 @@ class DemoLoader implements ApplicationRunner {
   private final DemoLog log;
   private final DemoTests tests;
   private final DemoOutings outings;
+  private final DemoPractice practice;
   private final DrawerStore drawer;
   private final MaterialStore materials;
 
@@ -52,6 +54,7 @@ class DemoLoader implements ApplicationRunner {
       DemoLog log,
       DemoTests tests,
       DemoOutings outings,
+      DemoPractice practice,
       DrawerStore drawer,
       MaterialStore materials) {
     this.drawer = drawer;
@@ -59,6 +62,7 @@ class DemoLoader implements ApplicationRunner {
     this.log = log;
     this.tests = tests;
     this.outings = outings;
+    this.practice = practice;
     this.store = store;
     this.reader = reader;
     this.jdbc = jdbc;
@@ -80,6 +84,7 @@ class DemoLoader implements ApplicationRunner {
           tests.load(log.load(patterns, demo));
           drawer.add(items);
           outings.load(patterns, LocalDate.now());
+          practice.load(Instant.now());
           jdbc.update("insert into demo_load values (now())");
         });
     LOG.info("Loaded {} demo patterns.", demo.size());

@@ -66,19 +66,25 @@ class ApiDescription {
           "Lasted",
           "GlassMarks",
           "StoredView",
-          "Life");
+          "Life",
+          "SetBarView",
+          "InsectView");
 
   /** Fields of plain types that may be null, by the name of what they belong to. */
   private static final Map<String, Set<String>> NULL_FIELDS =
-      Map.of(
-          "FiguresView", Set.of("reserve"),
-          "Differences", Set.of("sat"),
-          "Foretold", Set.of("minutes"),
-          "GlassMarks", Set.of("point"),
-          "Noted", Set.of("sits", "popsBack"),
-          "Life", Set.of("dressAgainMinutes"),
-          "NaturalView", Set.of("oneSmaller"),
-          "Slot", Set.of("fly"));
+      Map.ofEntries(
+          Map.entry("FiguresView", Set.of("reserve")),
+          Map.entry("Differences", Set.of("sat")),
+          Map.entry("Foretold", Set.of("minutes")),
+          Map.entry("GlassMarks", Set.of("point")),
+          Map.entry("Noted", Set.of("sits", "popsBack")),
+          Map.entry("Life", Set.of("dressAgainMinutes")),
+          Map.entry("NaturalView", Set.of("oneSmaller")),
+          Map.entry("Slot", Set.of("fly")),
+          Map.entry("EyeView", Set.of("due", "hands")),
+          Map.entry("ExerciseView", Set.of("glanceMs", "document")),
+          Map.entry("ChoiceView", Set.of("barbMm")),
+          Map.entry("AnsweredView", Set.of("right")));
 
   /** Fields that are always there, though their type may be null elsewhere. */
   private static final Map<String, String> ALWAYS =
@@ -95,7 +101,8 @@ class ApiDescription {
           "Change",
           "Figures",
           "FigureChange",
-          "TestChange");
+          "TestChange",
+          "NextExercise");
 
   static {
     SpringDocUtils.getConfig().replaceWithClass(JsonNode.class, Object.class);

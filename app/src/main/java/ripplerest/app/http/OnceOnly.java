@@ -43,6 +43,7 @@ public class OnceOnly extends OncePerRequestFilter {
           "/api/comparisons",
           "/api/disagreements",
           "/api/lengths",
+          "/api/practice/exercises",
           "/api/tests/learning",
           "/api/book/imports");
 

@@ -91,6 +91,8 @@ class Pages implements WebMvcConfigurer {
       "/outings",
       "/outings/*",
       "/evenings",
+      "/practice",
+      "/practice/*",
       "/tests",
       "/tests/*",
       "/book",

@@ -66,6 +66,7 @@ public record Exercise(
    * @param glance whether it is seen for a moment only
    * @param bar that is set on it
    * @param natural an insect beside it
+   * @param spoken what the picture shows, for whoever cannot see it; none where seeing is the point
    */
   public record Shown(
       Optional<Outline> fly,
@@ -73,14 +74,21 @@ public record Exercise(
       boolean above,
       boolean glance,
       Optional<Bar> bar,
-      Optional<Natural> natural) {
+      Optional<Natural> natural,
+      List<Sentence> spoken) {
     static Shown fly(Outline fly) {
       return new Shown(
-          Optional.of(fly), Set.of(), false, false, Optional.empty(), Optional.empty());
+          Optional.of(fly), Set.of(), false, false, Optional.empty(), Optional.empty(), List.of());
+    }
+
+    /** The same, told in words too. */
+    Shown spoken(List<Sentence> words) {
+      return new Shown(fly, parts, above, glance, bar, natural, words);
     }
 
     static Shown only(Outline fly, Set<String> parts) {
-      return new Shown(Optional.of(fly), parts, false, false, Optional.empty(), Optional.empty());
+      return new Shown(
+          Optional.of(fly), parts, false, false, Optional.empty(), Optional.empty(), List.of());
     }
   }
 

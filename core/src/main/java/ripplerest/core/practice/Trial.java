@@ -24,8 +24,9 @@ public record Trial(Skill skill, Instant at, double level, int choices, boolean 
   public Trial {
     Require.present("skill", skill);
     Require.present("at", at);
-    Require.inRange("choices", choices, 0, 100);
-    Require.inRange("level", level, 0, 10, "");
+    boolean chosen = skill.drill().isChosen();
+    Require.inRange("choices", choices, chosen ? 2 : 0, chosen ? 100 : 0);
+    Require.inRange("level", level, chosen ? 1e-3 : 0, 10, "");
     Require.inRange("off", off, -MOST_OFF, MOST_OFF, "");
   }
 

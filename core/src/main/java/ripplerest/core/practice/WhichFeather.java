@@ -109,8 +109,19 @@ final class WhichFeather implements Maker {
     return Exercise.choose(
         "Which of your feathers comes nearest to %s on this hook?".formatted(barb.rule()),
         List.of(),
-        Exercise.Shown.fly(Outliner.bare(fly.sized().hook())),
+        Exercise.Shown.fly(Outliner.bare(fly.sized().hook())).spoken(spoken(fly, all)),
         choices,
         Key.chosen(skill, apart, all.size(), all.indexOf(right), truth));
+  }
+
+  private static List<Sentence> spoken(PreparedFly fly, List<Of> feathers) {
+    List<Sentence> all = new ArrayList<>();
+    all.add(Sentence.of("The gap of the hook is %s.", Quantity.mm(fly.sized().hook().gapMm(), 1)));
+    for (int i = 0; i < feathers.size(); i++) {
+      all.add(
+          Sentence.of(
+              "Feather %d has barbs of %s.", i + 1, Quantity.mm(feathers.get(i).barbMm(), 1)));
+    }
+    return all;
   }
 }

@@ -119,9 +119,15 @@ final class WhichHook implements Maker {
     Key key = Key.chosen(skill, apart, hooks.size(), hooks.indexOf(right.hook()), truth);
     return new Exercise(
         Sentence.of("Which hook for this %s, %s?", Words.of(natural.order()), way),
-        List.of(Sentence.of("Its body is as long as it is drawn beside the hooks.")),
+        List.of(),
         new Exercise.Shown(
-            Optional.empty(), Set.of(), false, false, Optional.empty(), Optional.of(natural)),
+            Optional.empty(),
+            Set.of(),
+            false,
+            false,
+            Optional.empty(),
+            Optional.of(natural),
+            List.of(Sentence.of("Its body is %s long.", Quantity.mm(natural.bodyMm(), 1)))),
         choices,
         List.of(),
         key,
