@@ -26,6 +26,7 @@ const ROOMS = {
   evening: ['api', 'box', 'parts', 'save', 'shell', 'ui'],
   drawer: ['api', 'colour', 'library', 'log', 'parts', 'shell', 'ui'],
   library: ['api', 'parts', 'save', 'shell', 'ui'],
+  practice: ['api', 'drawing', 'parts', 'scene', 'shell', 'ui'],
   book: ['api', 'parts', 'readings', 'save', 'shell', 'ui'],
 }
 

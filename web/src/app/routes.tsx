@@ -22,6 +22,8 @@ const OutingPage = lazy(() =>
   import('../outings/OutingPage').then((m) => ({ default: m.OutingPage })),
 )
 const Outings = lazy(() => import('../outings/Outings').then((m) => ({ default: m.Outings })))
+const Practice = lazy(() => import('../practice/Practice').then((m) => ({ default: m.Practice })))
+const Sitting = lazy(() => import('../practice/Sitting').then((m) => ({ default: m.Sitting })))
 const SizeRun = lazy(() => import('../study/SizeRun').then((m) => ({ default: m.SizeRun })))
 const Styles = lazy(() => import('../library/Styles').then((m) => ({ default: m.Styles })))
 const TankTestPage = lazy(() =>
@@ -50,6 +52,8 @@ export const router = createBrowserRouter(
       <Route path="/outings" element={<Outings />} />
       <Route path="/outings/:id" element={<OutingPage />} />
       <Route path="/evenings" element={<Evenings />} />
+      <Route path="/practice" element={<Practice />} />
+      <Route path="/practice/sitting" element={<Sitting />} />
       <Route path="/book" element={<Book />} />
       <Route path="/deleted" element={<Deleted />} />
       <Route path="/drawer" element={<Drawer />} />

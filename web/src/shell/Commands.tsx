@@ -1,8 +1,8 @@
 import { type KeyboardEvent, useState } from 'react'
 import { Window } from '../ui/Window'
 
-/** Something that can be done from the command field. */
-export type Command = { name: string; keys?: string; run: () => void }
+/** Something that can be done from the command field; `once`: not again while its key is held. */
+export type Command = { name: string; keys?: string; once?: boolean; run: () => void }
 
 type Props = { open: boolean; commands: Command[]; onClose: () => void }
 

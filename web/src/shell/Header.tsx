@@ -22,6 +22,7 @@ const VIEWS = [
   ['/boxes', 'Boxes'],
   ['/outings', 'Outings'],
   ['/evenings', 'Evenings'],
+  ['/practice', 'Practice'],
   ['/styles', 'Styles'],
 ] as const
 

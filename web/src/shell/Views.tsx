@@ -1,4 +1,4 @@
-import { NavLink, useLocation } from 'react-router'
+import { Link, NavLink, useLocation } from 'react-router'
 
 /** What can be looked at of one fly, in the order of the work. */
 const VIEWS = [
@@ -25,6 +25,9 @@ export function Views({ id }: { id: string }) {
           {words}
         </NavLink>
       ))}
+      <Link className="hover:text-tide underline pointer-coarse:py-2.5" to="/practice/sitting">
+        practise 5 min
+      </Link>
     </nav>
   )
 }

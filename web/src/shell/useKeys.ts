@@ -17,7 +17,7 @@ export function useKeys(commands: Command[]) {
       if (single && !letterKeys.get()) return
       if (name !== FINDS && isTaken(e, !single)) return
       const command = commands.find((c) => c.keys === name)
-      if (!command) return
+      if (!command || (command.once && e.repeat)) return
       e.preventDefault()
       command.run()
     }

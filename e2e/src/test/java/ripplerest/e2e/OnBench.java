@@ -83,6 +83,13 @@ abstract class OnBench {
         .noneMatch(e -> e.contains("Content Security Policy"));
   }
 
+  /** By how much the page is wider than its window, px. */
+  int sideways() {
+    return (int)
+        page.evaluate(
+            "document.documentElement.scrollWidth - document.documentElement.clientWidth");
+  }
+
   void openFly(String name) {
     page.navigate(site.address);
     page.getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))

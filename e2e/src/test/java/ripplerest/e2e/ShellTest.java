@@ -21,6 +21,7 @@ class ShellTest extends OnBench {
     "/boxes",
     "/outings",
     "/evenings",
+    "/practice",
     "/drawer",
     "/drawer/tie",
     "/materials",
@@ -72,12 +73,6 @@ class ShellTest extends OnBench {
                         + ".reduce((sum, r) => sum + r.encodedBodySize, 0)"))
             .doubleValue();
     Assertions.assertThat(script).as("bytes of compressed script").isBetween(1.0, 200_000.0);
-  }
-
-  private int sideways() {
-    return (int)
-        page.evaluate(
-            "document.documentElement.scrollWidth - document.documentElement.clientWidth");
   }
 
   @Test

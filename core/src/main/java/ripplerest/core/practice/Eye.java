@@ -107,8 +107,9 @@ public record Eye(
       return Sentence.of(
           looks == 0
               ? "Not practised yet."
-              : "%d %s so far; after %d something can be said."
-                  .formatted(looks, Words.counted(looks == 1, "look"), LEAST));
+              : "%s: %d %s so far; after %d something can be said."
+                  .formatted(
+                      Words.title(skill.of()), looks, Words.counted(looks == 1, "look"), LEAST));
     }
     Sentence told = told(now.get());
     if (!skill.drill().isChosen()) {
@@ -170,23 +171,27 @@ public record Eye(
 
   private Sentence band(Threshold t) {
     int decimals = decimals(t);
+    if (skill.unit() == Skill.Unit.MM) {
+      return Sentence.of(
+          "%s (%s to %s)",
+          number(t.value(), decimals), number(t.low(), decimals), number(t.high(), decimals));
+    }
+    String end = skill.unit() == Skill.Unit.SHARE ? " %" : "";
     return Sentence.of(
-        "%s (%s to %s)",
-        number(t.value(), decimals),
-        skill.unit() == Skill.Unit.MM
-            ? number(t.low(), decimals)
-            : Sentence.of(bare(t.low(), decimals)),
-        number(t.high(), decimals));
+        "%s (%s to %s%s)",
+        number(t.value(), decimals), bare(t.low(), decimals), bare(t.high(), decimals), end);
   }
 
-  /** No more digits than half of the band is wide. */
+  /** No more digits than half of the band deserves. */
   private int decimals(Threshold t) {
     return decimals((t.high() - t.low()) / 2);
   }
 
   private int decimals(double half) {
-    double scale = skill.unit() == Skill.Unit.SHARE ? 100 : 1;
-    return skill.unit() == Skill.Unit.COUNT || half * scale >= 1 ? 0 : 1;
+    double shown = half * (skill.unit() == Skill.Unit.SHARE ? 100 : 1);
+    return skill.unit() == Skill.Unit.COUNT || shown >= 1
+        ? 0
+        : Math.min(2, (int) Math.ceil(-Math.log10(shown)));
   }
 
   private Sentence number(double value, int decimals) {
@@ -195,7 +200,7 @@ public record Eye(
       case COUNT -> Sentence.of(bare(value, decimals));
       case EYE_LENGTHS -> Sentence.of(bare(value, decimals) + " eye lengths");
       case DEGREES -> Sentence.of(bare(value, decimals) + "°");
-      case MM -> Sentence.of("%s", Quantity.mm(value, 1));
+      case MM -> Sentence.of("%s", Quantity.mm(value, Math.max(1, decimals)));
     };
   }
 

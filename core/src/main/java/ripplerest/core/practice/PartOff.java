@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import ripplerest.core.estimate.PreparedFly;
 import ripplerest.core.estimate.Work;
@@ -28,6 +29,9 @@ final class PartOff implements Maker {
 
   /** Nobody sees less than this, mm. */
   private static final double SEEN_MM = 0.01;
+
+  /** Of what lies toward the eye of whoever looks, so much has to be seen. */
+  private static final double SEEN_SHARE = 0.6;
 
   /** How often a habit goes the way that it goes at the vise. */
   private static final double AS_AT_THE_VISE = 0.75;
@@ -91,7 +95,7 @@ final class PartOff implements Maker {
     Outline wrong =
         Outliner.inVise(plan.with(size.planned().with(plan.sized(), made, plan.sizer())));
     String part = size.planned().part();
-    if (!changed(right, wrong).equals(Set.of(part))) {
+    if (!changed(right, wrong).equals(Set.of(part)) || !isSeen(right, size)) {
       return Optional.empty(); // it cannot be seen, or something else moved with it
     }
     Sentence truth =
@@ -112,8 +116,26 @@ final class PartOff implements Maker {
             .then(right));
   }
 
+  /** A wing that lies to both sides has no length from the side. */
+  private static boolean isSeen(Outline outline, Sizes.Size size) {
+    if (size.planned().field().equals(Sizes.THICKNESS)) {
+      return true;
+    }
+    String part = size.planned().part();
+    return Stream.concat(
+            outline.fibres().stream().filter(f -> f.part().equals(part)).map(Outline.Thin::line),
+            outline.members().stream().filter(m -> m.part().equals(part)).map(Outline.Thick::axis))
+        .mapToDouble(PartOff::fromTheSide)
+        .anyMatch(mm -> mm >= SEEN_SHARE * size.planned().value());
+  }
+
+  private static double fromTheSide(List<Vector3D> line) {
+    Vector3D whole = line.get(line.size() - 1).subtract(line.get(0));
+    return Math.hypot(whole.getX(), whole.getZ());
+  }
+
   private static String way(String field, boolean more) {
-    return field.equals("thickness") ? (more ? "thick" : "thin") : (more ? "long" : "short");
+    return field.equals(Sizes.THICKNESS) ? (more ? "thick" : "thin") : (more ? "long" : "short");
   }
 
   /** Parts that are drawn otherwise. */

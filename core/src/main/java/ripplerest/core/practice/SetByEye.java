@@ -105,7 +105,9 @@ final class SetByEye implements Maker {
             .average()
             .orElseGet(() -> fly.sized().seats().getOrDefault(name, hook.shankMm()));
     Vector3D along = stands ? new Vector3D(0, 0, 1) : new Vector3D(1, 0, 0);
-    return new Exercise.Bar(hook.onShank(Math.min(at, hook.shankMm())), along, false);
+    Vector3D from = hook.onShank(Math.min(at, hook.shankMm()));
+    Vector3D clear = stands ? from : from.add(new Vector3D(0, 0, 3 * hook.wireMm()));
+    return new Exercise.Bar(clear, along, false);
   }
 
   private static Exercise seat(Skill skill, PreparedFly fly, SplittableRandom random) {

@@ -17,7 +17,7 @@ import ripplerest.core.tied.Trend;
 /** What of a fly can be seen to be too long or short, thick or thin. */
 final class Sizes {
   private static final List<String> LENGTHS = List.of("length", "barb");
-  private static final String THICKNESS = "thickness";
+  static final String THICKNESS = "thickness";
 
   private Sizes() {}
 

@@ -24,7 +24,7 @@ final class WhichHook implements Maker {
   private static final String HOOKS = "hooks";
   private static final int CHOICES = 4;
   private static final int STEP = 2;
-  private static final int MOST_STEP = 6;
+  private static final int MOST_STEP = 4;
   private static final double LEAST = 0.08;
   private static final double MOST = 0.5;
 
@@ -51,7 +51,7 @@ final class WhichHook implements Maker {
       List<HookSpec> hooks = new ArrayList<>();
       for (int i = 0; i < CHOICES; i++) {
         int number = match.hook().size() + (i - place) * step;
-        if (number >= HookSpec.LARGEST && number <= HookSpec.SMALLEST) {
+        if (number >= HookSpec.USUAL_LARGEST - STEP && number <= HookSpec.USUAL_SMALLEST + STEP) {
           hooks.add(match.hook().withSize(number));
         }
       }

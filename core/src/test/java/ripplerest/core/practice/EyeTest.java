@@ -74,8 +74,8 @@ class EyeTest {
   @ParameterizedTest
   @CsvSource({
     "0, Not practised yet.",
-    "1, 1 look so far; after 5 something can be said.",
-    "4, 4 looks so far; after 5 something can be said."
+    "1, Wing length: 1 look so far; after 5 something can be said.",
+    "4, Wing length: 4 looks so far; after 5 something can be said."
   })
   void nothingIsSaidOfAFewLooks(int looks, String words) {
     Eye eye = eye(WINGS, looks(WINGS, 0.1, looks, SPRING, 1));

@@ -29,7 +29,10 @@ class ProgrammeTest {
   }
 
   private static List<Trial> on(Skill skill, int daysAgo, double threshold) {
-    return EyeTest.looks(skill, threshold, 12, EVENING.minus(daysAgo, ChronoUnit.DAYS), daysAgo);
+    Instant evening = EVENING.minus(daysAgo, ChronoUnit.DAYS);
+    return skill.drill().isChosen()
+        ? EyeTest.looks(skill, threshold, 12, evening, daysAgo)
+        : EyeTest.settings(skill, evening, threshold, -threshold, threshold, -threshold);
   }
 
   @Test

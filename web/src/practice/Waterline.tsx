@@ -1,0 +1,86 @@
+import type { Outline } from '../api/types'
+import { type View, project } from '../scene/projection'
+import { type At, type Water, eyeOf, on, through } from './waterline'
+
+type Props = {
+  outline: Outline
+  view: View
+  water: Water
+  /** Only where it was laid. */
+  faint?: boolean
+  onChange?: (water: Water) => void
+}
+
+/** Farther than any drawing is wide, mm. */
+const FAR = 200
+
+/** Where hands take hold of it: before the head and behind the bend, mm along it. */
+const FRONT = -5
+const REAR = 13
+
+/** Water laid to a fly in the vise; either end can be pulled. */
+export function Waterline({ outline, view, water, faint, onChange }: Props) {
+  const eye = eyeOf(outline)
+  const px = ({ x, z }: At) => project(view, [x, 0, z])
+  const left = px(on(water, eye, -FAR))
+  const right = px(on(water, eye, FAR))
+  const down = { x: right.y - left.y, y: left.x - right.x }
+  const deep = (p: { x: number; y: number }) => `${p.x - down.x},${p.y - down.y}`
+  const pull = (end: 'front' | 'rear') => (e: React.PointerEvent<SVGElement>) => {
+    const box = e.currentTarget.ownerSVGElement?.getBoundingClientRect()
+    if (!box || !onChange || !e.currentTarget.hasPointerCapture(e.pointerId)) return
+    const at = {
+      x: (e.clientX - box.left - view.originX) / view.scale,
+      z: (view.originY - (e.clientY - box.top)) / view.scale,
+    }
+    const other = on(water, eye, end === 'front' ? REAR : FRONT)
+    onChange(end === 'front' ? through(at, other, eye) : through(other, at, eye))
+  }
+  return (
+    <g data-testid="laid" data-pitch={water.pitchDeg} data-eye={water.eyeMm}>
+      {!faint && (
+        <polygon
+          points={`${left.x},${left.y} ${right.x},${right.y} ${deep(right)} ${deep(left)}`}
+          fill="var(--water-deep)"
+          opacity="0.38"
+          pointerEvents="none"
+        />
+      )}
+      <line
+        x1={left.x}
+        y1={left.y}
+        x2={right.x}
+        y2={right.y}
+        stroke={faint ? 'var(--warn)' : 'var(--tide)'}
+        strokeWidth={faint ? 1.5 : 2.5}
+        strokeDasharray={faint ? '6 5' : undefined}
+      />
+      {onChange &&
+        (['front', 'rear'] as const).map((end) => {
+          const at = px(on(water, eye, end === 'front' ? FRONT : REAR))
+          return (
+            <g key={end}>
+              <circle
+                cx={at.x}
+                cy={at.y}
+                r={8}
+                fill="var(--leaf)"
+                stroke="var(--tide)"
+                strokeWidth="2.5"
+              />
+              <circle
+                cx={at.x}
+                cy={at.y}
+                r={26}
+                fill="transparent"
+                className="cursor-grab touch-none"
+                data-testid={`water-${end}`}
+                onPointerDown={(e) => e.currentTarget.setPointerCapture(e.pointerId)}
+                onPointerMove={pull(end)}
+              />
+            </g>
+          )
+        })}
+    </g>
+  )
+}
