@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../api/client'
+import { listPractice } from '../api/practice'
 import { measureBy, say, unit } from '../parts/units'
 import { notify } from '../shell/notices'
 import { attempt } from '../shell/problems'
@@ -18,6 +19,9 @@ export function Log() {
   const client = useQueryClient()
   const flies = useQuery({ queryKey: ['log'], queryFn: listFlies })
   const trends = useQuery({ queryKey: ['trends'], queryFn: listTrends })
+  const practice = useQuery({ queryKey: ['practice', ''], queryFn: () => listPractice('') })
+  const eyesOf = (what: string) =>
+    (practice.data?.eyes ?? []).filter((e) => e.of === what && e.curve.length > 0)
   const [told, setTold] = useState('')
   const [wanted, setWanted] = useState('')
   const refresh = () =>
@@ -82,12 +86,21 @@ export function Log() {
           {(trends.data ?? []).map((t) => (
             <li key={`${t.kind} ${t.field}`} className={t.habit ? 'font-semibold' : 'text-soft'}>
               {t.words}
+              {eyesOf(`${t.kind} ${t.field}`).map((e) => (
+                <span key={e.skill} className="text-soft block pl-4 font-normal">
+                  {say(e.words)}
+                </span>
+              ))}
             </li>
           ))}
         </ul>
         <p className="text-soft text-sm">
           ± is the middle 90 % of where the mean may lie. Shown as a habit only when chance is
-          unlikely.
+          unlikely. Indented: your eye, from{' '}
+          <Link className="underline" to="/practice">
+            practice
+          </Link>
+          .
         </p>
       </section>
       {flies.isSuccess && all.length === 0 && <p>Nothing is logged yet.</p>}
