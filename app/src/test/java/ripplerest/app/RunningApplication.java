@@ -31,6 +31,7 @@ public final class RunningApplication {
                 "--spring.datasource.username=" + ThrowawayPostgres.USER,
                 "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
                 "--ripplerest.devices.caliper=127.0.0.1:1",
+                "--ripplerest.next-test.candidates=1", // each takes seconds
                 "--springdoc.api-docs.enabled=true",
                 "--server.port=0");
     port = context.getEnvironment().getProperty("local.server.port", Integer.class);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import ripplerest.app.Version;
 import ripplerest.app.http.Fingerprint;
@@ -42,9 +43,6 @@ import tools.jackson.databind.json.JsonMapper;
 class Learning {
   private static final long SEED = 1;
 
-  /** Flies that could be tested next, looked at: each takes a second or two. */
-  private static final int MOST_CANDIDATES = 6;
-
   /** Water out of a tap that stood for a while, °C, and a fly laid on it. */
   private static final double ROOM_C = 15;
 
@@ -64,6 +62,9 @@ class Learning {
   private final Preparation preparation;
   private final String build;
 
+  /** Flies that could be tested next, looked at: each takes a second or two. */
+  private final int mostCandidates;
+
   Learning(
       TestStore tests,
       TestResources resources,
@@ -72,7 +73,9 @@ class Learning {
       PatternStore patterns,
       LogStore log,
       Preparation preparation,
-      Version version) {
+      Version version,
+      @Value("${ripplerest.next-test.candidates:6}") int mostCandidates) {
+    this.mostCandidates = mostCandidates;
     this.tests = tests;
     this.resources = resources;
     this.learnt = learnt;
@@ -161,7 +164,7 @@ class Learning {
     Map<String, LoggedFly> latest = new LinkedHashMap<>();
     log.all().flies().forEach(f -> latest.putIfAbsent(TestResources.name(f), f));
     List<NextTest.Candidate> all = new ArrayList<>();
-    for (LoggedFly fly : latest.values().stream().limit(MOST_CANDIDATES).toList()) {
+    for (LoggedFly fly : latest.values().stream().limit(mostCandidates).toList()) {
       for (Floatant floatant : List.of(Floatant.GEL, Floatant.NONE)) {
         LoggedTest test = LoggedTest.fresh(fly.id(), fly.tiedAt(), ROOM_C, floatant, LAID_DOWN);
         all.add(new NextTest.Candidate(fly.id().toString(), resources.known(test)));

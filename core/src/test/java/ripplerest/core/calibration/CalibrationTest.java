@@ -250,17 +250,17 @@ class CalibrationTest {
   }
 
   @Test
-  void aFewSimulatedTiersLearnWhatIsSo() {
+  void aSimulatedTierLearnsWhatIsSo() {
     SimulatedTiers.Outcome o =
         SimulatedTiers.of(
             List.of(COLLAR, fly("upright-collar", 14, Floatant.NONE)),
-            new SimulatedTiers.Plan(2, 3, 4, 0, UnaryOperator.identity(), true),
+            new SimulatedTiers.Plan(1, 3, 4, 0, UnaryOperator.identity(), true),
             3,
             Work.unwatched());
     assertThat(o.coverage()).isBetween(0.4, 1.0);
     assertThat(o.width()).isLessThan(0.95);
-    assertThat(o.judged()).isEqualTo(6);
-    assertThat(o.blamed()).isLessThan(4);
+    assertThat(o.judged()).isEqualTo(3);
+    assertThat(o.blamed()).isLessThan(2);
   }
 
   @Test

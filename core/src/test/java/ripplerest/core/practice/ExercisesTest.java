@@ -247,6 +247,7 @@ class ExercisesTest {
   }
 
   @Test
+  @Tag("slow")
   void aFlyThatSitsAsOftenOneWayAsTheOtherIsPassedOver() {
     List<PreparedFly> doubtful =
         FLIES.stream().filter(f -> PlainRest.of(f, Work.unwatched()).isEmpty()).toList();
@@ -257,6 +258,7 @@ class ExercisesTest {
   }
 
   @Test
+  @Tag("slow")
   void theLossThatSinksItSoonestIsPutOnTheWaterToo() {
     List<Exercise> all = made("what-holds/losses", 6);
     assertThat(all).isNotEmpty();
