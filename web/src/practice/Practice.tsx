@@ -17,7 +17,8 @@ import { Curve } from './Curve'
 import { SetFor } from './SetFor'
 import { DRILLS, addressOf, leftOut } from './words'
 
-const OWN = 'own'
+/** No name is a blank. */
+const OWN = ' '
 
 /** Practice for the eye: what it sees, how that went on, and five minutes more. */
 export function Practice() {
@@ -63,7 +64,7 @@ export function Practice() {
               />
             </div>
           )}
-          <Drills known={all} />
+          <Drills known={all} person={person} />
         </>
       )}
       <p className="mt-6 flex flex-wrap items-center gap-3">
@@ -88,7 +89,7 @@ export function Practice() {
   )
 }
 
-function Drills({ known }: { known: Known }) {
+function Drills({ known, person }: { known: Known; person: string }) {
   const without = useStore(leftOut)
   const toggle = (drill: DrillName, on: boolean) =>
     leftOut.set(on ? without.filter((d) => d !== drill) : [...without, drill])
@@ -122,7 +123,7 @@ function Drills({ known }: { known: Known }) {
                 <>
                   <Link
                     className="underline"
-                    to={addressOf({ only: [drill], each: 10, person: '', large: false })}
+                    to={addressOf({ only: [drill], each: 10, person, large: false })}
                   >
                     ten of it now
                   </Link>

@@ -51,7 +51,8 @@ function Form({ possible }: { possible: DrillName[] }) {
       </label>
       <p className="text-soft">
         Looks that are set for somebody are kept under that name, apart from your own. Whoever opens
-        the link gets the same exercises, as far as book and drawer are the same.
+        the link gets the same flies in the same order, as far as book and drawer are the same; how
+        hard they are follows each eye.
       </p>
       <fieldset className="grid gap-1">
         <legend>What</legend>

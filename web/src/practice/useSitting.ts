@@ -118,9 +118,10 @@ export function useSitting(set: Set, without: DrillName[]) {
     failed,
     minutesLeft,
     timed,
-    over: ended || (timed && minutesLeft === 0 && judged !== undefined),
+    over: ended,
     answer: (said: number[]) => void answer(said),
-    next: () => void show(n + 1),
+    /** Time ends a sitting between two looks, never in the middle of one. */
+    next: () => (timed && minutesLeft === 0 ? setEnded(true) : void show(n + 1)),
     again: () => void show(n),
     stop: () => setEnded(true),
     goOn: () => {

@@ -185,6 +185,17 @@ class PracticeTest extends OnBench {
   }
 
   @Test
+  void theEyeStandsBesideTheHandsInPracticeAndInTheLog() {
+    page.navigate(site.address + "/practice");
+    Locator wings = page.locator("[data-skill='part-off/wing length']");
+    assertThat(wings).containsText("% of wing length; 3 months before");
+    assertThat(wings).containsText("Your eye");
+    assertThat(wings.getByTestId("curve")).isVisible();
+    page.navigate(site.address + "/log");
+    assertThat(page.getByTestId("trends")).containsText("You see");
+  }
+
+  @Test
   void whatIsLeftOutStaysOut() {
     page.navigate(site.address + "/practice");
     for (String name :

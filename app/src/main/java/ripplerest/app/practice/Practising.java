@@ -123,7 +123,7 @@ class Practising {
   private static PracticeViews.EyeView eye(Skill skill, Programme programme, List<Trend> hands) {
     List<Trial> trials = programme.of(skill);
     Eye eye = Eye.of(skill, trials, programme.zone());
-    Repetition repetition = Repetition.of(skill, trials, programme.zone());
+    Repetition repetition = Repetition.of(eye);
     return new PracticeViews.EyeView(
         skill.id(),
         skill.drill(),

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -45,8 +46,11 @@ public record Eye(
   private static final int DAYS_A_MONTH = 30;
   private static final int MONTHS_TOLD = 2;
 
-  /** What was known at the end of a day. */
-  public record Day(LocalDate day, Threshold threshold) {}
+  /** Days of practice that are followed; how it began is forgotten. */
+  private static final int MOST_DAYS = 60;
+
+  /** What was known at the end of a day on which there were so many looks. */
+  public record Day(LocalDate day, int looks, Threshold threshold) {}
 
   /**
    * From all looks at one skill.
@@ -56,13 +60,17 @@ public record Eye(
    */
   public static Eye of(Skill skill, List<Trial> trials, ZoneId zone) {
     List<Day> curve = new ArrayList<>();
-    for (int i = 0; i < trials.size(); i++) {
-      LocalDate day = day(trials.get(i).at(), zone);
-      boolean last = i + 1 == trials.size() || !day(trials.get(i + 1).at(), zone).equals(day);
-      if (last && i + 1 >= LEAST) {
-        curve.add(new Day(day, threshold(skill, latest(trials, i + 1))));
+    int end = trials.size();
+    while (end >= LEAST && curve.size() < MOST_DAYS) {
+      LocalDate day = day(trials.get(end - 1).at(), zone);
+      int begin = end - 1;
+      while (begin > 0 && day(trials.get(begin - 1).at(), zone).equals(day)) {
+        begin--;
       }
+      curve.add(new Day(day, end - begin, threshold(skill, latest(trials, end))));
+      end = begin;
     }
+    Collections.reverse(curve);
     Optional<Threshold> now =
         curve.isEmpty() ? Optional.empty() : Optional.of(curve.get(curve.size() - 1).threshold());
     if (skill.drill().isChosen() || now.isEmpty()) {

@@ -50,7 +50,7 @@ public record Programme(
   private double need(Skill skill) {
     Instant morning = today.atStartOfDay(zone).toInstant();
     List<Trial> of = of(skill).stream().filter(t -> t.at().isBefore(morning)).toList();
-    Repetition repetition = Repetition.of(skill, of, zone);
+    Repetition repetition = Repetition.of(Eye.of(skill, of, zone));
     if (!repetition.isDue(today)) {
       return 0;
     }

@@ -1,12 +1,7 @@
 package ripplerest.core.practice;
 
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -23,40 +18,26 @@ public record Repetition(int box, Optional<LocalDate> due) {
   /** Days on which there were fewer looks count as none. */
   private static final int LEAST = 3;
 
-  /** From all looks at one skill, in order of time. */
-  public static Repetition of(Skill skill, List<Trial> trials, ZoneId zone) {
-    Map<LocalDate, List<Trial>> byDay = new LinkedHashMap<>();
-    trials.forEach(
-        t ->
-            byDay
-                .computeIfAbsent(t.at().atZone(zone).toLocalDate(), d -> new ArrayList<>())
-                .add(t));
-    List<Trial> sofar = new ArrayList<>();
-    Optional<Threshold> before = Optional.empty();
+  /** By how an eye went on at a skill. */
+  public static Repetition of(Eye eye) {
+    Optional<Eye.Day> before = Optional.empty();
     int box = -1;
-    LocalDate last = null;
-    for (Map.Entry<LocalDate, List<Trial>> day : byDay.entrySet()) {
-      sofar.addAll(day.getValue());
-      if (day.getValue().size() < LEAST) {
-        continue;
+    for (Eye.Day day : eye.curve()) {
+      if (day.looks() >= LEAST) {
+        boolean worse = before.filter(b -> isWorse(eye.skill(), b, day)).isPresent();
+        box = worse ? Math.max(0, box - 1) : Math.min(LAST, box + 1);
+        before = Optional.of(day);
       }
-      Optional<Threshold> after = Eye.of(skill, sofar, zone).now();
-      boolean worse = before.isPresent() && after.isPresent() && isWorse(skill, before, after);
-      box = worse ? Math.max(0, box - 1) : Math.min(LAST, box + 1);
-      before = after;
-      last = day.getKey();
     }
-    return last == null
-        ? new Repetition(0, Optional.empty())
-        : new Repetition(box, Optional.of(last.plusDays(1L << box)));
+    int rests = box;
+    return new Repetition(Math.max(0, box), before.map(b -> b.day().plusDays(1L << rests)));
   }
 
-  private static boolean isWorse(
-      Skill skill, Optional<Threshold> before, Optional<Threshold> after) {
-    double now = after.orElseThrow().value();
+  private static boolean isWorse(Skill skill, Eye.Day before, Eye.Day day) {
+    double now = day.threshold().value();
     return skill.unit() == Skill.Unit.COUNT
-        ? now < before.orElseThrow().low()
-        : now > before.orElseThrow().high();
+        ? now < before.threshold().low()
+        : now > before.threshold().high();
   }
 
   /** Whether it should be practised on this day. */

@@ -65,12 +65,12 @@ final class Staircase {
    * @param choices among how many, 2 or more
    */
   Staircase after(double level, int choices, boolean right) {
-    double x = Math.log10(level / usual) / STEP + HALF;
+    double[][] chances = chances(level / usual, choices);
     double[][] next = new double[SIZE][KINDS];
     for (int i = 0; i < SIZE; i++) {
-      double[] p = chances((x - i) * STEP, choices);
       for (int k = 0; k < KINDS; k++) {
-        next[i][k] = weights[i][k] * (right ? p[k] : 1 - p[k]);
+        double p = chances[i][k];
+        next[i][k] = weights[i][k] * (right ? p : 1 - p);
       }
     }
     return new Staircase(usual, normed(next));
@@ -132,24 +132,41 @@ final class Staircase {
     return usual * Math.pow(10, HALF * STEP);
   }
 
+  /** Chances by threshold and kind of eye at a level, in usual thresholds. */
+  private static double[][] chances(double level, int choices) {
+    double[][] all = new double[SIZE][KINDS];
+    for (int k = 0; k < KINDS; k++) {
+      double slope = SLOPES[k / LAPSES.length];
+      double over = Math.pow(level * Math.pow(10, HALF * STEP), slope);
+      double less = Math.pow(10, -slope * STEP);
+      for (int i = 0; i < SIZE; i++, over *= less) {
+        all[i][k] = chance(over, LAPSES[k % LAPSES.length], choices);
+      }
+    }
+    return all;
+  }
+
+  /** Chances by how far a level lies over a threshold. */
   private static double[][] table(int choices) {
-    double[][] table = new double[2 * SIZE - 1][];
+    double[][] table = new double[2 * SIZE - 1][KINDS];
     for (int d = 0; d < table.length; d++) {
-      table[d] = chances((d - SIZE + 1) * STEP, choices);
+      for (int k = 0; k < KINDS; k++) {
+        double over = Math.pow(10, SLOPES[k / LAPSES.length] * (d - SIZE + 1) * STEP);
+        table[d][k] = chance(over, LAPSES[k % LAPSES.length], choices);
+      }
     }
     return table;
   }
 
-  /** Chances of choosing right so many decades over a threshold, by slope and lapses. */
-  private static double[] chances(double decades, int choices) {
+  /**
+   * The chance of choosing right.
+   *
+   * @param over (x/t)^β
+   */
+  private static double chance(double over, double lapses, int choices) {
     double guess = 1.0 / choices;
-    double[] p = new double[KINDS];
-    for (int k = 0; k < KINDS; k++) {
-      double lapse = LAPSES[k % LAPSES.length];
-      double seen = 1 - (1 - guess) * Math.exp(-Math.pow(10, SLOPES[k / LAPSES.length] * decades));
-      p[k] = lapse * guess + (1 - lapse) * seen;
-    }
-    return p;
+    double seen = 1 - (1 - guess) * Math.exp(-over);
+    return lapses * guess + (1 - lapses) * seen;
   }
 
   private static double[][] normed(double[][] weights) {

@@ -111,7 +111,7 @@ class ProgrammeTest {
               -0.05,
               0.05,
               -0.05));
-      Repetition now = Repetition.of(BARBS, all, ZoneOffset.UTC);
+      Repetition now = Repetition.of(Eye.of(BARBS, all, ZoneOffset.UTC));
       assertThat(now.box()).isEqualTo(i);
       assertThat(now.due()).contains(day.plusDays(rests[i]));
       assertThat(now.isDue(day.plusDays(rests[i] - 1L))).isFalse();
@@ -121,13 +121,13 @@ class ProgrammeTest {
     all.addAll(
         EyeTest.settings(
             BARBS, day.atTime(18, 0).toInstant(ZoneOffset.UTC), 0.5, -0.5, 0.5, -0.5, 0.5, -0.5));
-    assertThat(Repetition.of(BARBS, all, ZoneOffset.UTC).box()).isEqualTo(2); // one back
+    assertThat(Repetition.of(Eye.of(BARBS, all, ZoneOffset.UTC)).box()).isEqualTo(2); // one back
   }
 
   @Test
   void aDayOfOneLookCountsAsNone() {
     List<Trial> one = EyeTest.settings(BARBS, EVENING, 0.1);
-    assertThat(Repetition.of(BARBS, one, ZoneOffset.UTC).due()).isEqualTo(Optional.empty());
-    assertThat(Repetition.of(BARBS, one, ZoneOffset.UTC).isDue(TODAY)).isTrue();
+    assertThat(Repetition.of(Eye.of(BARBS, one, ZoneOffset.UTC)).due()).isEqualTo(Optional.empty());
+    assertThat(Repetition.of(Eye.of(BARBS, one, ZoneOffset.UTC)).isDue(TODAY)).isTrue();
   }
 }
