@@ -17,6 +17,7 @@ class ArchitectureTest {
   private static final List<String> ROAD =
       List.of(
           "http",
+          "people",
           "work",
           "library",
           "patterns",

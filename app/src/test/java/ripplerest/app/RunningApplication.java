@@ -5,7 +5,9 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -22,19 +24,26 @@ public final class RunningApplication {
   final int port;
   private final HttpClient client = HttpClient.newHttpClient();
 
-  private RunningApplication() {
+  private RunningApplication(String... more) {
     ThrowawayPostgres database = ThrowawayPostgres.start();
-    context =
-        new SpringApplicationBuilder(Application.class)
-            .run(
+    List<String> all =
+        new ArrayList<>(
+            List.of(
                 "--spring.datasource.url=" + database.url(),
                 "--spring.datasource.username=" + ThrowawayPostgres.USER,
                 "--spring.datasource.password=" + ThrowawayPostgres.PASSWORD,
                 "--ripplerest.devices.caliper=127.0.0.1:1",
                 "--ripplerest.next-test.candidates=1", // each takes seconds
                 "--springdoc.api-docs.enabled=true",
-                "--server.port=0");
+                "--server.port=0"));
+    all.addAll(List.of(more));
+    context = new SpringApplicationBuilder(Application.class).run(all.toArray(String[]::new));
     port = context.getEnvironment().getProperty("local.server.port", Integer.class);
+  }
+
+  /** Another one with a database of its own, which several people share; whoever asks closes it. */
+  static RunningApplication shared() {
+    return new RunningApplication("--ripplerest.shared=true");
   }
 
   public static synchronized RunningApplication get() {

@@ -188,7 +188,7 @@ class PracticeTest extends OnBench {
   void theEyeStandsBesideTheHandsInPracticeAndInTheLog() {
     page.navigate(site.address + "/practice");
     Locator wings = page.locator("[data-skill='part-off/wing length']");
-    assertThat(wings).containsText("% of wing length; 3 months before");
+    assertThat(wings).containsText("of wing length; 3 months before");
     assertThat(wings).containsText("Your eye");
     assertThat(wings.getByTestId("curve")).isVisible();
     page.navigate(site.address + "/log");

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.StyleStore;
+import ripplerest.app.people.People;
 
 /**
  * Removes for good what was deleted ninety days ago and nothing refers to, and answers that need no
@@ -30,13 +31,16 @@ class Purge {
   private final TransactionTemplate transaction;
   private final StyleStore styles;
   private final MaterialStore materials;
+  private final People people;
   private final ScheduledExecutorService daily = Executors.newSingleThreadScheduledExecutor();
 
   Purge(
       JdbcTemplate jdbc,
       TransactionTemplate transaction,
       StyleStore styles,
-      MaterialStore materials) {
+      MaterialStore materials,
+      People people) {
+    this.people = people;
     this.jdbc = jdbc;
     this.transaction = transaction;
     this.styles = styles;
@@ -50,7 +54,7 @@ class Purge {
 
   private void quietly() {
     try {
-      purge(Instant.now());
+      people.each(() -> purge(Instant.now()));
     } catch (RuntimeException e) {
       LOG.warn("What was deleted long ago is removed tomorrow: {}", e.getMessage());
     }

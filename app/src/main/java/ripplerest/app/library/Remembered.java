@@ -1,17 +1,21 @@
 package ripplerest.app.library;
 
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import ripplerest.app.people.CurrentPerson;
 
 /**
- * A value that every estimate asks for and that is read from the database once, until it changes. A
- * change in a transaction is seen by that transaction at once and by everybody else when it is
- * over.
+ * A value that every estimate asks for and that is read from the database once for each person,
+ * until it changes for somebody. A change in a transaction is seen by that transaction at once and
+ * by everybody else when it is over.
  */
 final class Remembered<T> {
   private final Supplier<T> read;
-  private T value;
+  private final Map<UUID, T> values = new HashMap<>();
   private int version;
 
   Remembered(Supplier<T> read) {
@@ -22,8 +26,10 @@ final class Remembered<T> {
     if (TransactionSynchronizationManager.hasResource(this)) {
       return read.get();
     }
+    UUID person = CurrentPerson.now();
     int asked;
     synchronized (this) {
+      T value = values.get(person);
       if (value != null) {
         return value;
       }
@@ -32,7 +38,7 @@ final class Remembered<T> {
     T fresh = read.get();
     synchronized (this) {
       if (asked == version) {
-        value = fresh;
+        values.put(person, fresh);
       }
     }
     return fresh;
@@ -56,7 +62,7 @@ final class Remembered<T> {
   }
 
   private synchronized void forget() {
-    value = null;
+    values.clear();
     version++;
   }
 }

@@ -15,6 +15,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.app.library.Preparation;
+import ripplerest.app.people.People;
 import ripplerest.app.work.QuietGate;
 import ripplerest.core.estimate.Estimate;
 import ripplerest.core.estimate.Estimator;
@@ -39,6 +40,7 @@ class PostureFiller {
   private final Preparation preparation;
   private final BookWords book;
   private final QuietGate gate;
+  private final People people;
   private final ScheduledExecutorService worker =
       Executors.newSingleThreadScheduledExecutor(
           work -> {
@@ -54,7 +56,9 @@ class PostureFiller {
       PatternRepository repository,
       Preparation preparation,
       BookWords book,
-      QuietGate gate) {
+      QuietGate gate,
+      People people) {
+    this.people = people;
     this.gate = gate;
     this.manager = manager;
     this.transaction = transaction;
@@ -71,9 +75,12 @@ class PostureFiller {
   /** Goes on until every quiet pattern has a posture. */
   void fill() {
     try {
-      while (!worker.isShutdown() && fillSome() > 0) {
-        // the next few
-      }
+      people.each(
+          () -> {
+            while (!worker.isShutdown() && fillSome() > 0) {
+              // the next few
+            }
+          });
     } catch (RuntimeException e) {
       LOG.warn("Postures are looked at again later: {}", e.getMessage());
     }

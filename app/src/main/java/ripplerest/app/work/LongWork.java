@@ -2,6 +2,7 @@ package ripplerest.app.work;
 
 import jakarta.annotation.PreDestroy;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
@@ -12,6 +13,7 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
 import ripplerest.app.http.BusyException;
+import ripplerest.app.people.CurrentPerson;
 
 /**
  * Long work, as much of it at once as there are cores; the rest waits in order and is told its
@@ -60,12 +62,12 @@ public class LongWork {
     default void over() {}
   }
 
-  /** A job in the queue; whatever becomes of it, it is told when it is over. */
-  private record Queued(Job job, ForkJoinPool quiet) implements Runnable {
+  /** A job in the queue, for whom; whatever becomes of it, it is told when it is over. */
+  private record Queued(Job job, UUID person, ForkJoinPool quiet) implements Runnable {
     @Override
     public void run() {
       try {
-        quiet.submit(job).join();
+        quiet.submit(() -> CurrentPerson.as(person, job)).join();
       } finally {
         job.over();
       }
@@ -81,7 +83,7 @@ public class LongWork {
 
   public void submit(Job job) {
     try {
-      workers.execute(new Queued(job, quiet));
+      workers.execute(new Queued(job, CurrentPerson.now(), quiet));
     } catch (RejectedExecutionException e) {
       throw new BusyException(
           "%d long questions wait already. Ask again in a few seconds.".formatted(MOST_WAITING),

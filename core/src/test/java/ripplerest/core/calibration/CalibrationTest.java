@@ -253,7 +253,7 @@ class CalibrationTest {
   void aSimulatedTierLearnsWhatIsSo() {
     SimulatedTiers.Outcome o =
         SimulatedTiers.of(
-            List.of(COLLAR, fly("upright-collar", 14, Floatant.NONE)),
+            List.of(COLLAR),
             new SimulatedTiers.Plan(1, 3, 4, 0, UnaryOperator.identity(), true),
             3,
             Work.unwatched());

@@ -232,7 +232,7 @@ class ExercisesTest {
   @Test
   @Tag("slow")
   void noFlyIsAskedAboutThatSitsTwoWays() {
-    for (Exercise e : made("how-it-sits/angle", 16)) {
+    for (Exercise e : made("how-it-sits/angle", 8)) {
       PreparedFly fly = e.water().orElseThrow();
       RestSummary sits = RestSummary.posed(fly);
       LandingShares casts = Answers.landing(fly, 200, 77, Work.unwatched());
@@ -247,11 +247,10 @@ class ExercisesTest {
   }
 
   @Test
-  @Tag("slow")
   void aFlyThatSitsAsOftenOneWayAsTheOtherIsPassedOver() {
     List<PreparedFly> doubtful =
-        FLIES.stream().filter(f -> PlainRest.of(f, Work.unwatched()).isEmpty()).toList();
-    assertThat(doubtful).isNotEmpty().hasSizeLessThan(FLIES.size());
+        FLIES.stream().filter(f -> f.pattern().style().equals("forward-plume")).toList();
+    assertThat(doubtful).allMatch(f -> PlainRest.of(f, Work.unwatched()).isEmpty());
     Sources only = new Sources(doubtful, List.of(), List.of());
     assertThat(Exercises.make(Skill.named("how-it-sits/angle"), FRESH, only, 1, Work.unwatched()))
         .isEmpty();
