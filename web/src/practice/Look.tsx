@@ -157,7 +157,7 @@ function Shown({
       {...(room ? { room } : {})}
       label={e.above ? 'The fly from above' : 'The fly from the side'}
     >
-      {(view, { width }) => (
+      {(view, size) => (
         <>
           {bar && dial && (
             <Bar
@@ -173,7 +173,7 @@ function Shown({
           )}
           {resting && (
             <path
-              d={waterline(view, fly.film, width)}
+              d={waterline(view, fly.film, size.width)}
               fill="none"
               stroke="var(--tide)"
               strokeWidth="2"
@@ -186,6 +186,7 @@ function Shown({
             <Waterline
               outline={fly}
               view={view}
+              size={size}
               water={{ pitchDeg, eyeMm }}
               {...(onSet ? { onChange: (w) => onSet(within(e, [w.pitchDeg, w.eyeMm])) } : {})}
             />
@@ -249,18 +250,18 @@ function OnWater({
         outline={outline}
         label={atRest ? 'The fly at rest on the water' : 'The fly on its way to the water'}
       >
-        {(view, { width }) => (
+        {(view, size) => (
           <>
             {(atRest || moment) && (
               <path
-                d={waterline(view, outline.film, width)}
+                d={waterline(view, outline.film, size.width)}
                 fill="none"
                 stroke="var(--tide)"
                 strokeWidth="2"
                 data-testid="waterline"
               />
             )}
-            {!moment && <Waterline outline={outline} view={view} water={laid} faint />}
+            {!moment && <Waterline outline={outline} view={view} size={size} water={laid} faint />}
           </>
         )}
       </Figure>

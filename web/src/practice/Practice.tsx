@@ -148,7 +148,7 @@ function Drills({ known, person }: { known: Known; person: string }) {
                 {practised.length === 0 ? 'Not practised yet: ' : 'Not yet: '}
                 {eyes
                   .filter((e) => e.looks === 0)
-                  .map((e) => e.of)
+                  .map((e) => e.of.replace('-', ' '))
                   .join(', ')}
                 .
               </p>

@@ -1,10 +1,12 @@
 import type { Outline } from '../api/types'
 import { type View, project } from '../scene/projection'
-import { type At, type Water, eyeOf, on, through } from './waterline'
+import { type At, type Water, eyeOf, held, on, through } from './waterline'
 
 type Props = {
   outline: Outline
   view: View
+  /** Of the drawing, px. */
+  size: { width: number; height: number }
   water: Water
   /** Only where it was laid. */
   faint?: boolean
@@ -14,14 +16,20 @@ type Props = {
 /** Farther than any drawing is wide, mm. */
 const FAR = 200
 
-/** Where hands take hold of it: before the head and behind the bend, mm along it. */
-const FRONT = -5
-const REAR = 13
+/** Handles stay so far from the edge, px. */
+const EDGE = 30
 
 /** Water laid to a fly in the vise; either end can be pulled. */
-export function Waterline({ outline, view, water, faint, onChange }: Props) {
+export function Waterline({ outline, view, size, water, faint, onChange }: Props) {
   const eye = eyeOf(outline)
   const px = ({ x, z }: At) => project(view, [x, 0, z])
+  const at0 = px(eye)
+  const ends = held(water, {
+    left: (at0.x - EDGE) / view.scale,
+    right: (size.width - at0.x - EDGE) / view.scale,
+    up: (at0.y - EDGE) / view.scale,
+    down: (size.height - at0.y - EDGE) / view.scale,
+  })
   const left = px(on(water, eye, -FAR))
   const right = px(on(water, eye, FAR))
   const down = { x: right.y - left.y, y: left.x - right.x }
@@ -33,7 +41,7 @@ export function Waterline({ outline, view, water, faint, onChange }: Props) {
       x: (e.clientX - box.left - view.originX) / view.scale,
       z: (view.originY - (e.clientY - box.top)) / view.scale,
     }
-    const other = on(water, eye, end === 'front' ? REAR : FRONT)
+    const other = on(water, eye, end === 'front' ? ends.rear : ends.front)
     onChange(end === 'front' ? through(at, other, eye) : through(other, at, eye))
   }
   return (
@@ -57,7 +65,7 @@ export function Waterline({ outline, view, water, faint, onChange }: Props) {
       />
       {onChange &&
         (['front', 'rear'] as const).map((end) => {
-          const at = px(on(water, eye, end === 'front' ? FRONT : REAR))
+          const at = px(on(water, eye, ends[end]))
           return (
             <g key={end}>
               <circle

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { addressOf, drillAt, setOf } from './words'
-import { on, through } from './waterline'
+import { held, on, through } from './waterline'
 
 describe('a set of practice', () => {
   const set = setOf(new URLSearchParams('only=COUNT,PART_OFF&each=3&for=%20Ada%20&seed=7'))
@@ -66,5 +66,18 @@ describe('a waterline', () => {
     const found = through(on(water, eye, -5), on(water, eye, 13), eye)
     expect(found.pitchDeg).toBeCloseTo(pitchDeg)
     expect(found.eyeMm).toBeCloseTo(eyeMm)
+  })
+
+  it.each([0, 30, -30, 85, -85])('is held on the drawing, at %d° too', (pitchDeg) => {
+    const room = { left: 3, right: 9, up: 6, down: 6 }
+    const water = { pitchDeg, eyeMm: 0 }
+    const ends = held(water, room)
+    for (const mm of [ends.front, ends.rear]) {
+      const at = on(water, { x: 0, z: 0 }, mm)
+      expect(at.x).toBeGreaterThanOrEqual(-room.left - 1e-9)
+      expect(at.x).toBeLessThanOrEqual(room.right + 1e-9)
+      expect(Math.abs(at.z)).toBeLessThanOrEqual(6 + 1e-9)
+    }
+    expect(ends.rear - ends.front).toBeGreaterThan(3)
   })
 })

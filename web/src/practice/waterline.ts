@@ -33,3 +33,29 @@ export function through(front: At, rear: At, eye: At): Water {
 
 /** Where the rear edge of the eye is. */
 export const eyeOf = ({ wire }: Outline): At => ({ x: wire[0]?.[0] ?? 0, z: wire[0]?.[2] ?? 0 })
+
+/** How far from the place nearest to the eye a hand takes hold of the water, mm, where there is room. */
+const FRONT_MM = 5
+const REAR_MM = 13
+
+/** From the eye to the edges of the drawing, mm. */
+export type Room = { left: number; right: number; up: number; down: number }
+
+/** Where hands take hold of it: before the head and behind the bend, but always on the drawing. */
+export function held({ pitchDeg }: Water, room: Room): { front: number; rear: number } {
+  const sin = Math.sin(pitchDeg * RAD)
+  const cos = Math.cos(pitchDeg * RAD)
+  const within = (mm: number, aside: number, rises: number) =>
+    Math.max(
+      1,
+      Math.min(
+        mm,
+        aside / Math.max(0.01, cos),
+        (rises > 0 ? room.up : room.down) / Math.max(0.01, Math.abs(rises)),
+      ),
+    )
+  return {
+    front: -within(FRONT_MM, room.left, -sin),
+    rear: within(REAR_MM, room.right, sin),
+  }
+}

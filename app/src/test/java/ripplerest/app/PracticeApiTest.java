@@ -195,7 +195,7 @@ class PracticeApiTest {
             .formatted(sitting);
     Answer nothing = app.send("POST", EXERCISES, none);
     assertThat(nothing.status()).isEqualTo(422);
-    assertThat(nothing.body()).contains("Choose other drills");
+    assertThat(nothing.body()).contains("Choose other drills or ask again");
     String nowhere = EXERCISES + "/" + UUID.randomUUID() + "/answer";
     assertThat(app.send("POST", nowhere, "{\"said\":[1]}").status()).isEqualTo(404);
     assertThat(say(e, 1).status()).isEqualTo(200); // nothing was lost by all that

@@ -165,8 +165,8 @@ class Practising {
         "drills",
         "none",
         "one that there is something to ask about",
-        "Choose other drills; put patterns into the book, or measure barbs of feathers in the"
-            + " drawer.");
+        "Choose other drills or ask again; put patterns into the book, or measure barbs of feathers"
+            + " in the drawer.");
   }
 
   private static Set<Drill> without(PracticeViews.NextExercise wanted) {

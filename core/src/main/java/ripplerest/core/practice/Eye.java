@@ -127,7 +127,7 @@ public record Eye(
   }
 
   private Sentence told(Threshold t) {
-    String of = skill.of();
+    String of = Words.of(skill.of());
     return switch (skill.drill()) {
       case PART_OFF -> Sentence.of("You see %s of %s", band(t), of);
       case SET_BY_EYE -> Sentence.of("You set %s to within %s two times in three", of, band(t));

@@ -19,7 +19,7 @@ import ripplerest.core.rest.Rest;
 /** Where the waterline of a fly in the vise will be, and at which angle; then it lies there. */
 final class HowItSits implements Maker {
   /** Flies that are put on the water before it is given up. */
-  private static final int TRIES = 6;
+  private static final int TRIES = 12;
 
   private static final double STEEPEST_DEG = 90;
   private static final double FARTHEST_MM = 12;

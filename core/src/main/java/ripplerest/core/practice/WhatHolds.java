@@ -7,6 +7,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.function.DoubleBinaryOperator;
+import java.util.function.ToDoubleFunction;
 import ripplerest.core.dressing.Counted;
 import ripplerest.core.dressing.Length;
 import ripplerest.core.dressing.Part;
@@ -31,10 +33,16 @@ final class WhatHolds implements Maker {
   private static final String CHANGES = "changes";
 
   /** Flies that are looked at before it is given up. */
-  private static final int TRIES = 6;
+  private static final int TRIES = 12;
 
   private static final int CHOICES = 4;
   private static final int FEWEST = 3;
+
+  /** Of the best so many, one may be the right one: the best of all may be a toss-up. */
+  private static final int MOST_RIGHT = 3;
+
+  /** Changes that are put on the water. */
+  private static final int MOST_CHANGES = 8;
 
   /** The right one has to be so much plainer than the next, a share. */
   private static final double LEAST = 0.1;
@@ -72,55 +80,86 @@ final class WhatHolds implements Maker {
 
   private static Optional<Exercise> losses(
       Skill skill, PreparedFly fly, SplittableRandom random, Work work) {
-    List<Other> others = new ArrayList<>();
-    for (String name : Maker.shuffled(WhatIfs.losable(fly), random)) {
-      if (others.size() < CHOICES) {
-        work.throwIfCancelled();
-        PreparedFly without = WhatIfs.leftOff(fly, List.of(name));
-        others.add(
-            new Other(Sentence.of("Its %s", Words.of(name)), without, RestSummary.of(without)));
+    List<Other> all = new ArrayList<>();
+    for (String name : WhatIfs.losable(fly)) {
+      work.throwIfCancelled();
+      PreparedFly without = WhatIfs.leftOff(fly, List.of(name));
+      RestSummary sits = RestSummary.of(without);
+      if (sits.outcome() != Outcome.UNSETTLED) {
+        all.add(new Other(Sentence.of("Its %s", Words.of(name)), without, sits));
       }
     }
-    List<Other> byCost =
-        others.stream().sorted(Comparator.comparingDouble(o -> o.sits().sinksAtMg())).toList();
-    if (byCost.size() < FEWEST || byCost.stream().anyMatch(o -> isUnknown(o.sits()))) {
-      return Optional.empty();
-    }
-    Other first = byCost.get(0);
-    double apart = 1 - first.sits().sinksAtMg() / byCost.get(1).sits().sinksAtMg();
-    if (!(apart >= LEAST) || !isPlain(work, first, byCost.get(1))) {
-      return Optional.empty();
-    }
-    Sentence truth =
-        Sentence.of(
-            "Without %s it %s; without %s it bears %s.",
-            lower(first),
-            first.sits().outcome() == Outcome.SINKS
-                ? Sentence.of("sinks")
-                : Sentence.of("bears %s before it goes under", mg(first)),
-            lower(byCost.get(1)),
-            mg(byCost.get(1)));
-    return Optional.of(
-        exercise(
-            skill,
-            "One of these is left off. Which loss sinks it soonest?",
-            fly,
-            others,
-            first,
-            apart,
-            truth));
+    return asked(all, o -> o.sits().sinksAtMg(), (a, b) -> 1 - a / b, random, work)
+        .map(
+            asked -> {
+              Other right = asked.right();
+              Sentence soonest =
+                  right.sits().outcome() == Outcome.SINKS
+                      ? Sentence.of("sinks")
+                      : Sentence.of("bears %s before it goes under", mg(right));
+              Sentence truth =
+                  Sentence.of(
+                      "Without %s it %s; without %s it bears %s.",
+                      lower(right), soonest, lower(asked.next()), mg(asked.next()));
+              return exercise(
+                  skill,
+                  "One of these is left off. Which loss sinks it soonest?",
+                  fly,
+                  asked,
+                  truth);
+            });
   }
 
-  private static Sentence lower(Other o) {
-    return Sentence.of(o.words().text().toLowerCase(Locale.ROOT));
+  /**
+   * What is asked: one that is plainly better than all others that stand beside it.
+   *
+   * @param all in an order of chance
+   * @param apart of the right one and the next, a share
+   */
+  private record Asked(List<Other> all, Other right, Other next, double apart) {}
+
+  /**
+   * Looks for one of them that is plainly the least, and for others to stand beside it.
+   *
+   * @param apart how far two are apart, a share, the lesser first
+   */
+  private static Optional<Asked> asked(
+      List<Other> all,
+      ToDoubleFunction<Other> of,
+      DoubleBinaryOperator apart,
+      SplittableRandom random,
+      Work work) {
+    List<Other> byWorth = all.stream().sorted(Comparator.comparingDouble(of)).toList();
+    for (int i = 0; i < Math.min(MOST_RIGHT, byWorth.size()); i++) {
+      Other right = byWorth.get(i);
+      ToDoubleFunction<Other> from =
+          o -> apart.applyAsDouble(of.applyAsDouble(right), of.applyAsDouble(o));
+      List<Other> beside =
+          Maker.shuffled(
+                  byWorth.subList(i + 1, byWorth.size()).stream()
+                      .filter(o -> from.applyAsDouble(o) >= LEAST)
+                      .toList(),
+                  random)
+              .stream()
+              .limit(CHOICES - 1L)
+              .sorted(Comparator.comparingDouble(from))
+              .toList();
+      if (beside.size() >= FEWEST - 1 && isPlain(work, right, beside.get(0))) {
+        List<Other> shown = new ArrayList<>(beside);
+        shown.add(right);
+        double share = Math.min(1, from.applyAsDouble(beside.get(0)));
+        return Optional.of(new Asked(Maker.shuffled(shown, random), right, beside.get(0), share));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static String lower(Other o) {
+    return o.words().text().toLowerCase(Locale.ROOT);
   }
 
   private static String mg(Other o) {
     return "%.0f mg".formatted(o.sits().sinksAtMg());
-  }
-
-  private static boolean isUnknown(RestSummary sits) {
-    return sits.outcome() == Outcome.UNSETTLED;
   }
 
   private static boolean isPlain(Work work, Other... others) {
@@ -134,41 +173,36 @@ final class WhatHolds implements Maker {
 
   private static Optional<Exercise> changes(
       Skill skill, PreparedFly fly, SplittableRandom random, Work work) {
-    double now = Math.abs(RestSummary.posed(fly).pitchDeg());
+    double now = lean(RestSummary.posed(fly));
     if (now < LEANS) {
       return Optional.empty();
     }
-    List<Other> others = new ArrayList<>();
-    for (Pattern other : Maker.shuffled(changed(fly.pattern()), random)) {
-      if (others.size() < CHOICES) {
-        work.throwIfCancelled();
-        PreparedFly then = fly.with(other);
-        RestSummary sits = RestSummary.posed(then);
-        if (sits.outcome() == Outcome.RESTS) {
-          others.add(new Other(words(fly, other), then, sits));
-        }
+    List<Other> all = new ArrayList<>();
+    for (Pattern other :
+        Maker.shuffled(changed(fly.pattern()), random).stream().limit(MOST_CHANGES).toList()) {
+      work.throwIfCancelled();
+      PreparedFly then = fly.with(other);
+      RestSummary sits = RestSummary.posed(then);
+      if (sits.outcome() == Outcome.RESTS) {
+        all.add(new Other(words(fly, other), then, sits));
       }
     }
-    if (others.size() < FEWEST) {
-      return Optional.empty();
-    }
-    List<Other> byLean =
-        others.stream()
-            .sorted(Comparator.comparingDouble(o -> Math.abs(o.sits().pitchDeg())))
-            .toList();
-    Other first = byLean.get(0);
-    double best = Math.abs(first.sits().pitchDeg());
-    double next = Math.abs(byLean.get(1).sits().pitchDeg());
-    double apart = Math.min(1, (next - best) / now);
-    if (best > now - HELPS || apart < LEAST || !isPlain(work, first, byLean.get(1))) {
-      return Optional.empty();
-    }
-    Sentence truth =
-        Sentence.of(
-            "It leans by %.0f°; with that, by %.0f°. The next best leaves %.0f°.", now, best, next);
-    return Optional.of(
-        exercise(
-            skill, "Which change brings it nearest to level?", fly, others, first, apart, truth));
+    return asked(all, o -> lean(o.sits()), (a, b) -> (b - a) / now, random, work)
+        .filter(asked -> lean(asked.right().sits()) <= now - HELPS)
+        .map(
+            asked ->
+                exercise(
+                    skill,
+                    "Which change brings it nearest to level?",
+                    fly,
+                    asked,
+                    Sentence.of(
+                        "It leans by %.0f°; with that, by %.0f°. The next best leaves %.0f°.",
+                        now, lean(asked.right().sits()), lean(asked.next().sits()))));
+  }
+
+  private static double lean(RestSummary sits) {
+    return Math.abs(sits.pitchDeg());
   }
 
   private static Sentence words(PreparedFly fly, Pattern other) {
@@ -216,22 +250,16 @@ final class WhatHolds implements Maker {
   }
 
   private static Exercise exercise(
-      Skill skill,
-      String question,
-      PreparedFly fly,
-      List<Other> others,
-      Other right,
-      double apart,
-      Sentence truth) {
-    List<Exercise.Choice> choices =
-        others.stream().map(o -> Exercise.Choice.of(o.words())).toList();
-    Key key = Key.chosen(skill, apart, others.size(), others.indexOf(right), truth);
+      Skill skill, String question, PreparedFly fly, Asked asked, Sentence truth) {
+    List<Other> all = asked.all();
+    List<Exercise.Choice> choices = all.stream().map(o -> Exercise.Choice.of(o.words())).toList();
+    Key key = Key.chosen(skill, asked.apart(), all.size(), all.indexOf(asked.right()), truth);
     return Exercise.choose(
             question,
             HowItSits.dressing(fly),
             Exercise.Shown.fly(Outliner.atRest(fly)),
             choices,
             key)
-        .then(Outliner.atRest(right.fly()));
+        .then(Outliner.atRest(asked.right().fly()));
   }
 }

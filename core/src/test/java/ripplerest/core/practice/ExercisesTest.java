@@ -260,7 +260,7 @@ class ExercisesTest {
   @Tag("slow")
   void theLossThatSinksItSoonestIsPutOnTheWaterToo() {
     List<Exercise> all = made("what-holds/losses", 6);
-    assertThat(all).isNotEmpty();
+    assertThat(all).hasSize(6); // it does not run dry
     for (Exercise e : all) {
       PreparedFly fly =
           FLIES.stream()
@@ -280,6 +280,24 @@ class ExercisesTest {
       assertThat((int) asked(e).truth()).isEqualTo(least);
       List<Double> sorted = bears.stream().sorted().toList();
       assertThat(1 - sorted.get(0) / sorted.get(1)).isGreaterThanOrEqualTo(0.1);
+    }
+  }
+
+  @Test
+  @Tag("slow")
+  void theChangeThatLevelsItIsPutOnTheWaterToo() {
+    List<Exercise> all = made("what-holds/changes", 6);
+    assertThat(all).hasSizeGreaterThan(3);
+    for (Exercise e : all) {
+      PreparedFly fly =
+          FLIES.stream()
+              .filter(f -> e.told().equals(HowItSits.dressing(f)))
+              .findFirst()
+              .orElseThrow();
+      double now = Math.abs(RestSummary.posed(fly).pitchDeg());
+      assertThat(e.key().truth().toString()).startsWith("It leans by %.0f°".formatted(now));
+      assertThat(asked(e).level()).isBetween(0.1, 1.0);
+      assertThat(e.choices()).hasSizeBetween(3, 4).doesNotHaveDuplicates();
     }
   }
 
