@@ -1,4 +1,4 @@
-import { useEffect } from 'react'
+import { useLayoutEffect } from 'react'
 import type { Command } from './Commands'
 import { letterKeys } from './settings'
 
@@ -7,9 +7,12 @@ const ALIKE: Record<string, string> = { 'Ctrl+Shift+Z': 'Ctrl+Y' }
 
 const FINDS = 'Ctrl+K'
 
-/** Runs commands by their keys, but not while something is typed or a window is open. */
+/**
+ * Runs commands by their keys, but not while something is typed or a window is open; from the moment
+ * on which what they do is on the page.
+ */
 export function useKeys(commands: Command[]) {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const press = (e: KeyboardEvent) => {
       if (e.altKey) return
       const name = nameOf(e)

@@ -20,8 +20,17 @@ class PracticeTest extends OnBench {
 
   private void sit(String query) {
     page.navigate(site.address + "/practice/sitting" + query);
-    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)))
-        .isVisible(LONG);
+    assertThat(question()).isVisible(LONG);
+  }
+
+  private Locator question() {
+    return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2));
+  }
+
+  /** Chooses by a key, once the question has the focus: then keys are heard. */
+  private void choose(String key) {
+    assertThat(question()).isFocused();
+    page.keyboard().press(key);
   }
 
   private Locator next() {
@@ -69,12 +78,12 @@ class PracticeTest extends OnBench {
   @Test
   void aHeldKeyAnswersOnce() {
     sit("?only=WHICH_HOOK");
+    assertThat(question()).isFocused();
     page.keyboard().down("1");
     assertThat(next()).isFocused();
     page.keyboard().press("Enter");
     assertThat(judged()).isEmpty();
-    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)))
-        .isVisible(LONG);
+    assertThat(question()).isFocused();
     for (int i = 0; i < 5; i++) {
       page.keyboard().down("1"); // the same key, still down
     }
@@ -172,7 +181,7 @@ class PracticeTest extends OnBench {
     assertThat(page).hasTitle("Practice set for the girl at the bridge · Ripple Rest");
     for (int i = 0; i < 2; i++) {
       assertThat(page.getByText("One part is off. Which?")).isVisible(LONG);
-      page.keyboard().press("2");
+      choose("2");
       assertThat(next()).isFocused();
       next().click();
     }
@@ -216,7 +225,7 @@ class PracticeTest extends OnBench {
         .click();
     for (int i = 0; i < 3; i++) {
       assertThat(page.getByTestId("sitting")).containsText("Which hook for this natural");
-      page.keyboard().press("1");
+      choose("1");
       assertThat(next()).isFocused();
       next().click();
     }
@@ -226,7 +235,7 @@ class PracticeTest extends OnBench {
   void aServerThatDoesNotAnswerLosesNoAnswer() {
     sit("?only=WHICH_HOOK");
     page.route("**/answer", route -> route.abort());
-    page.keyboard().press("1");
+    choose("1");
     assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
     page.unroute("**/answer");
     page.keyboard().press("1");

@@ -85,6 +85,14 @@ class ExercisesTest {
         .toList();
   }
 
+  /** The fly whose dressing is told. */
+  private static PreparedFly askedAbout(Exercise e) {
+    return FLIES.stream()
+        .filter(f -> e.told().equals(HowItSits.dressing(f)))
+        .findFirst()
+        .orElseThrow();
+  }
+
   private static Key.Question asked(Exercise e) {
     return e.key().questions().get(0);
   }
@@ -262,11 +270,7 @@ class ExercisesTest {
     List<Exercise> all = made("what-holds/losses", 6);
     assertThat(all).hasSize(6); // it does not run dry
     for (Exercise e : all) {
-      PreparedFly fly =
-          FLIES.stream()
-              .filter(f -> e.told().equals(HowItSits.dressing(f)))
-              .findFirst()
-              .orElseThrow();
+      PreparedFly fly = askedAbout(e);
       List<Double> bears =
           e.choices().stream()
               .map(c -> c.words().toString().replaceFirst("Its ", "").replace(' ', '-'))
@@ -289,11 +293,7 @@ class ExercisesTest {
     List<Exercise> all = made("what-holds/changes", 6);
     assertThat(all).hasSizeGreaterThan(3);
     for (Exercise e : all) {
-      PreparedFly fly =
-          FLIES.stream()
-              .filter(f -> e.told().equals(HowItSits.dressing(f)))
-              .findFirst()
-              .orElseThrow();
+      PreparedFly fly = askedAbout(e);
       double now = Math.abs(RestSummary.posed(fly).pitchDeg());
       assertThat(e.key().truth().toString()).startsWith("It leans by %.0f°".formatted(now));
       assertThat(asked(e).level()).isBetween(0.1, 1.0);
