@@ -92,8 +92,13 @@ class LogController {
   /** What is changed of a tied fly; the picture's measures come with the picture. */
   record Change(double seconds, double massMg, String notes, List<LoggedFly.Measurement> made) {}
 
-  /** What a tier's hands do, in words, and whether it is a habit rather than chance. */
+  /**
+   * What a tier's hands do, in words, and whether it is a habit rather than chance.
+   *
+   * @param name of what, as practice calls it too
+   */
   record TrendLine(
+      String name,
       String kind,
       String field,
       int flies,
@@ -224,7 +229,14 @@ class LogController {
         .map(
             t ->
                 new TrendLine(
-                    t.kind(), t.field(), t.flies(), t.share(), t.error(), t.isHabit(), t.words()))
+                    t.name(),
+                    t.kind(),
+                    t.field(),
+                    t.flies(),
+                    t.share(),
+                    t.error(),
+                    t.isHabit(),
+                    t.words()))
         .sorted(java.util.Comparator.comparing(TrendLine::habit).reversed())
         .toList();
   }

@@ -2,6 +2,7 @@ package ripplerest.app.practice;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
+import java.sql.Timestamp;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -10,6 +11,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ripplerest.app.http.NotFoundException;
@@ -36,9 +38,14 @@ public class PracticeStore {
   private final PracticeExerciseRepository exercises;
   private final PracticeTrialRepository trials;
   private final EntityManager manager;
+  private final JdbcTemplate jdbc;
 
   PracticeStore(
-      PracticeExerciseRepository exercises, PracticeTrialRepository trials, EntityManager manager) {
+      PracticeExerciseRepository exercises,
+      PracticeTrialRepository trials,
+      EntityManager manager,
+      JdbcTemplate jdbc) {
+    this.jdbc = jdbc;
     this.exercises = exercises;
     this.trials = trials;
     this.manager = manager;
@@ -77,7 +84,7 @@ public class PracticeStore {
 
   /** Keeps an exercise until it is answered. */
   UUID ask(UUID sitting, String person, boolean counts, Skill skill, Key key) {
-    exercises.deleteBySaidIsNullAndAskedAtBefore(Instant.now().minus(WAITS));
+    exercises.forgetUnanswered(Instant.now().minus(WAITS));
     return exercises
         .save(
             new PracticeExercise(
@@ -112,7 +119,7 @@ public class PracticeStore {
     if (first) {
       asked.answered(MAPPER.writeValueAsString(counted));
       if (asked.counts()) {
-        judged.trials().forEach(t -> keep(UUID.randomUUID(), asked.person(), t));
+        judged.trials().forEach(t -> manager.persist(new PracticeTrial(asked.person(), t)));
       }
     }
     return new Answered(
@@ -120,10 +127,6 @@ public class PracticeStore {
         key.questions().stream().map(Key.Question::truth).toList(),
         asked.person(),
         asked.counts());
-  }
-
-  private void keep(UUID id, String person, Trial trial) {
-    trials.saveAndFlush(new PracticeTrial(id, person, trial));
   }
 
   /** Every look of everybody, the earliest first. */
@@ -134,18 +137,31 @@ public class PracticeStore {
   }
 
   /**
-   * Takes looks in that are not here yet.
+   * Takes looks in that are not here yet; twice at once they are taken once.
    *
    * @return how many
    */
   public int take(List<PracticeTable.Line> lines) {
-    int added = 0;
-    for (PracticeTable.Line line : lines) {
-      if (!trials.existsById(line.look())) {
-        keep(line.look(), checked(line.person()), line.trial());
-        added++;
-      }
-    }
-    return added;
+    List<Object[]> rows =
+        lines.stream()
+            .map(
+                l ->
+                    new Object[] {
+                      l.look(),
+                      checked(l.person()),
+                      l.trial().skill().id(),
+                      Timestamp.from(l.trial().at()),
+                      l.trial().level(),
+                      l.trial().choices(),
+                      l.trial().right(),
+                      l.trial().off()
+                    })
+            .toList();
+    int[] added =
+        jdbc.batchUpdate(
+            "insert into practice_trial (id, person, skill, at, level, choices, correct, off)"
+                + " values (?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing",
+            rows);
+    return Arrays.stream(added).sum();
   }
 }

@@ -38,8 +38,8 @@ class PracticeTrial {
 
   protected PracticeTrial() {}
 
-  PracticeTrial(UUID id, String person, Trial trial) {
-    this.id = id;
+  PracticeTrial(String person, Trial trial) {
+    this.id = UUID.randomUUID();
     this.person = person;
     this.skill = trial.skill().id();
     this.at = trial.at();

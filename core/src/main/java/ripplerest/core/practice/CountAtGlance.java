@@ -26,7 +26,7 @@ final class CountAtGlance implements Maker {
   private static final int MOST = 12;
 
   /** Most that can be answered. */
-  private static final int MOST_SAID = 20;
+  private static final int MOST_SAID = 15;
 
   /** A guess at a number hits one time in so many (assumption). */
   private static final int GUESSES = 8;

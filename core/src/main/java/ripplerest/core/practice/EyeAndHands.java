@@ -11,12 +11,7 @@ public final class EyeAndHands {
 
   /** The habit that belongs to a skill, if hands were measured at it. */
   static Optional<Trend> trend(Skill skill, List<Trend> trends) {
-    return trends.stream().filter(t -> name(t).equals(skill.of())).findFirst();
-  }
-
-  /** As the skill of what hands do is called. */
-  static String name(Trend trend) {
-    return trend.kind() + " " + trend.field();
+    return trends.stream().filter(t -> t.name().equals(skill.of())).findFirst();
   }
 
   /** Both in a sentence; empty where one of them is not known. */

@@ -114,7 +114,9 @@ final class WhatHolds implements Maker {
    * What is asked: one that is plainly better than all others that stand beside it.
    *
    * @param all in an order of chance
-   * @param apart of the right one and the next, a share
+   * @param right one of them
+   * @param next the one that comes nearest to it
+   * @param apart how far those two are apart, a share
    */
   private record Asked(List<Other> all, Other right, Other next, double apart) {}
 

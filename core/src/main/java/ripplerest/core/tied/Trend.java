@@ -63,6 +63,11 @@ public record Trend(String kind, String field, int flies, double share, double e
     return new Trend(kind, field, n, shares.getMean(), error);
   }
 
+  /** Of what, such as {@code wing length}. */
+  public String name() {
+    return kind + " " + field;
+  }
+
   /** Whether it is a habit rather than chance. */
   public boolean isHabit() {
     return Math.abs(share) > Math.max(error, LEAST_SHARE);
@@ -70,7 +75,7 @@ public record Trend(String kind, String field, int flies, double share, double e
 
   /** The habit in a tier's words. */
   public String words() {
-    String name = Words.of(kind) + " " + field;
+    String name = Words.of(name());
     if (!isHabit()) {
       return "Your %s %s to the plan, within %.0f %% over %d flies."
           .formatted(

@@ -155,9 +155,10 @@ class ExercisesTest {
   /** A standard 12 has a gap of 4.6 mm, a 16 one of 3.5 mm (table of standard dry-fly hooks). */
   @Test
   void whatIsSetIsWhatTheRuleSays() {
-    for (Exercise e : made("set-by-eye/hackle barb", 20)) {
-      String question = e.question().toString();
-      if (question.contains("1.75 × gap")) {
+    List<Exercise> barbs = made("set-by-eye/hackle barb", 20);
+    assertThat(barbs).anyMatch(e -> e.question().toString().contains("1.75 × gap"));
+    for (Exercise e : barbs) {
+      if (e.question().toString().contains("1.75 × gap")) {
         assertThat(asked(e).truth())
             .satisfiesAnyOf(
                 mm -> assertThat(mm).isCloseTo(1.75 * 4.6, within(1e-6)),
@@ -225,7 +226,7 @@ class ExercisesTest {
   }
 
   @Test
-  void howItSitsIsWhatMostCastsDo() {
+  void howItSitsIsWhatTheEstimateFinds() {
     List<Exercise> all = made("how-it-sits/angle", 6);
     assertThat(all).hasSizeGreaterThan(3);
     for (Exercise e : all) {
