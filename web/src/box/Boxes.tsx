@@ -32,11 +32,11 @@ export function Boxes() {
       setTold(`${whatWentWrong(e)} Nothing was added.`)
     }
   }
-  const putAway = (box: FlyBox) =>
+  const remove = (box: FlyBox) =>
     attempt(async () => {
       await deleteBox(box.id)
       await refresh()
-      notify(`${box.name} is put away.`, async () => {
+      notify(`${box.name} is deleted.`, async () => {
         await restoreDeleted('BOX', box.id)
         await refresh()
       })
@@ -83,7 +83,7 @@ export function Boxes() {
                 )}
                 onMove={(from) => setMoving({ from })}
                 onCall={() => setCalled(box)}
-                onAway={() => void putAway(box)}
+                onDelete={() => void remove(box)}
               />
             ))}
             <Away flies={all.data.flies} onMove={(from) => setMoving({ from })} />
@@ -122,13 +122,13 @@ function Box({
   flies,
   onMove,
   onCall,
-  onAway,
+  onDelete,
 }: {
   box: FlyBox
   flies: FlyCount[]
   onMove: (from: FlyCount) => void
   onCall: () => void
-  onAway: () => void
+  onDelete: () => void
 }) {
   return (
     <section
@@ -147,8 +147,8 @@ function Box({
           name
         </button>
         {box.flies === 0 && (
-          <button type="button" className="underline" onClick={onAway}>
-            put away
+          <button type="button" className="underline" onClick={onDelete}>
+            delete
           </button>
         )}
       </p>

@@ -1,13 +1,4 @@
-import {
-  type KeyboardEvent,
-  type ReactNode,
-  Suspense,
-  lazy,
-  useLayoutEffect,
-  useMemo,
-  useRef,
-  useState,
-} from 'react'
+import { type KeyboardEvent, type ReactNode, Suspense, lazy, useMemo, useRef } from 'react'
 import type { Band, Differences, Estimate, Outline, Rest, Surface } from '../api/types'
 import { drawing } from '../parts/picture'
 import { say } from '../parts/units'
@@ -27,6 +18,7 @@ import { FilmMap, type FishEye } from './FilmMap'
 import { Fly, Rounding } from './Fly'
 import { MmGrid, ScaleBar } from './Scale'
 import { useSettled } from './useSettled'
+import { useSize } from './useSize'
 import type { Handling } from './useHand'
 
 const Gestures = lazy(() => import('./Gestures').then((m) => ({ default: m.Gestures })))
@@ -61,6 +53,9 @@ type Drawn = {
 
 const PAN_PX = 40
 
+/** Until it is measured. */
+const FIRST = { width: 960, height: 400 }
+
 /** A hand that has been still for so long is done, ms. */
 const SETTLED_MS = 120
 
@@ -70,18 +65,8 @@ export function FlyDrawing(props: Drawn) {
     props
   const { carries, materials, chosen, onChoose, over, told } = props
   const box = useRef<HTMLDivElement>(null)
-  const [size, setSize] = useState({ width: 960, height: 400 })
+  const { width, height } = useSize(box, FIRST)
   const { hand, set: setHand, act } = props.hand
-  useLayoutEffect(() => {
-    const element = box.current
-    if (!element) return
-    const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight })
-    const observer = new ResizeObserver(measure)
-    observer.observe(element)
-    if (element.clientWidth > 0) measure() // before anything is painted, or the first drawing jumps
-    return () => observer.disconnect()
-  }, [])
-  const { width, height } = size
   const small = compact(width)
   const settled = useSettled(hand, SETTLED_MS)
   const base = useMemo(() => {

@@ -1,7 +1,12 @@
-import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { memo, useMemo, useRef } from 'react'
 import type { Outline } from '../api/types'
 import { fit } from '../scene/projection'
+import { some } from '../scene/some'
 import { Fly, Rounding } from './Fly'
+import { useSize } from './useSize'
+
+/** Until it is measured. */
+const FIRST = { width: 480, height: 360 }
 
 /** The fly so far as it stands in the vise: what is tied on, and in front of it what is being tied. */
 export const ViseDrawing = memo(function ViseDrawing({
@@ -14,28 +19,11 @@ export const ViseDrawing = memo(function ViseDrawing({
   now: string
 }) {
   const box = useRef<HTMLDivElement>(null)
-  const [size, setSize] = useState({ width: 480, height: 360 })
-  useLayoutEffect(() => {
-    const element = box.current
-    if (!element) return
-    const watch = new ResizeObserver(() =>
-      setSize({ width: element.clientWidth, height: element.clientHeight }),
-    )
-    watch.observe(element)
-    return () => watch.disconnect()
-  }, [])
-  const { width, height } = size
+  const { width, height } = useSize(box, FIRST)
   const view = useMemo(
     () => fit(outline, width, height, { side: 20, top: 20, bottom: 20 }),
     [outline, width, height],
   )
-  const has = (part: string) => parts.includes(part)
-  const soFar = {
-    ...outline,
-    members: outline.members.filter((m) => has(m.part)),
-    strands: outline.strands.filter((s) => has(s.part)),
-    fibres: outline.fibres.filter((f) => has(f.part)),
-  }
   return (
     <div ref={box} className="border-rule bg-leaf relative min-h-64 rounded border">
       <svg
@@ -50,7 +38,7 @@ export const ViseDrawing = memo(function ViseDrawing({
         <defs>
           <Rounding />
         </defs>
-        <Fly outline={soFar} view={view} chosen={now} />
+        <Fly outline={some(outline, parts)} view={view} chosen={now} />
       </svg>
     </div>
   )

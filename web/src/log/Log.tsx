@@ -84,9 +84,9 @@ export function Log() {
         )}
         <ul data-testid="trends">
           {(trends.data ?? []).map((t) => (
-            <li key={`${t.kind} ${t.field}`} className={t.habit ? 'font-semibold' : 'text-soft'}>
+            <li key={t.name} className={t.habit ? 'font-semibold' : 'text-soft'}>
               {t.words}
-              {eyesOf(`${t.kind} ${t.field}`).map((e) => (
+              {eyesOf(t.name).map((e) => (
                 <span key={e.skill} className="text-soft block pl-4 font-normal">
                   {say(e.words)}
                 </span>

@@ -2,7 +2,7 @@ import { Check, X } from 'lucide-react'
 import type { Exercise, Judged } from '../api/types'
 import { length, say } from '../parts/units'
 import { Feather, Hook } from './Things'
-import { scaleOf } from './scale'
+import { countsOf, isPictured, scaleOf } from './scale'
 
 type Asked = { exercise: Exercise; busy: boolean; onAnswer: (said: number[]) => void }
 
@@ -14,7 +14,7 @@ export function Choose({
   busy,
   onAnswer,
 }: Asked & { judged: Judged | undefined; said: number | undefined }) {
-  const pictured = e.choices.some((c) => c.hook ?? c.barbMm)
+  const pictured = isPictured(e)
   const scale = scaleOf(e)
   return (
     <ol className={`grid gap-2 ${pictured ? 'grid-cols-2' : ''}`} aria-label="Choose one">
@@ -54,14 +54,10 @@ export function Choose({
 }
 
 /** How many there were. */
-export function CountThem({
-  counts,
-  busy,
-  onAnswer,
-}: Omit<Asked, 'exercise'> & { counts: number[] }) {
+export function CountThem({ exercise: e, busy, onAnswer }: Asked) {
   return (
     <div role="group" aria-label="How many" className="grid grid-cols-5 gap-2">
-      {counts.map((n, i) => (
+      {countsOf(e).map((n, i) => (
         <button
           key={n}
           type="button"

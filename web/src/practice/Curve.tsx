@@ -1,5 +1,8 @@
 import type { Eye } from '../api/types'
 
+const dayAndMonth = (day: string) =>
+  new Date(`${day}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
+
 const WIDE = 220
 const HIGH = 56
 const PAD = 4
@@ -18,20 +21,26 @@ export function Curve({ eye }: { eye: Eye }) {
   const path = (of: (d: (typeof curve)[number]) => number, back = false) =>
     (back ? [...curve].reverse() : curve).map((d) => `${x(d.day)},${y(of(d))}`).join(' ')
   return (
-    <svg
-      viewBox={`0 0 ${WIDE} ${HIGH}`}
-      className="h-14 w-full max-w-56"
-      role="img"
-      aria-label={`${curve.length} days of practice, from ${first.day} to ${last.day}`}
-      data-testid="curve"
-    >
-      <polygon
-        points={`${path((d) => d.high)} ${path((d) => d.low, true)}`}
-        fill="var(--tide)"
-        opacity="0.22"
-      />
-      <polyline points={path((d) => d.value)} fill="none" stroke="var(--tide)" strokeWidth="2" />
-      <line x1={0} x2={WIDE} y1={y(0)} y2={y(0)} stroke="var(--rule)" />
-    </svg>
+    <figure className="w-full max-w-56">
+      <svg
+        viewBox={`0 0 ${WIDE} ${HIGH}`}
+        className="h-14 w-full"
+        role="img"
+        aria-label={`${curve.length} days of practice, with the band of what was known`}
+        data-testid="curve"
+      >
+        <polygon
+          points={`${path((d) => d.high)} ${path((d) => d.low, true)}`}
+          fill="var(--tide)"
+          opacity="0.22"
+        />
+        <polyline points={path((d) => d.value)} fill="none" stroke="var(--tide)" strokeWidth="2" />
+        <line x1={0} x2={WIDE} y1={y(0)} y2={y(0)} stroke="var(--rule)" />
+      </svg>
+      <figcaption className="text-soft flex justify-between text-sm">
+        <span>{dayAndMonth(first.day)}</span>
+        <span>{dayAndMonth(last.day)}</span>
+      </figcaption>
+    </figure>
   )
 }

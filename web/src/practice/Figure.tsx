@@ -1,8 +1,10 @@
-import { type ReactNode, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { type ReactNode, useMemo, useRef } from 'react'
 import type { Outline } from '../api/types'
 import { Fly } from '../drawing/Fly'
 import { Paints } from '../drawing/FlyDrawing'
+import { type Size, useSize } from '../drawing/useSize'
 import { type Camera, type View, fit } from '../scene/projection'
+import { some } from '../scene/some'
 
 type Props = {
   outline: Outline
@@ -14,26 +16,23 @@ type Props = {
   /** How much smaller than would fit it is drawn, so that nobody learns the screen by heart. */
   smaller?: number
   label: string
-  children?: (view: View, size: { width: number; height: number }) => ReactNode
+  children?: (view: View, size: Size) => ReactNode
 }
+
+/** Until it is measured. */
+const FIRST = { width: 640, height: 360 }
 
 const MARGIN = { side: 26, top: 22, bottom: 22 }
 
 /** A fly or a hook to look at, as large as there is room. */
 export function Figure({ outline, parts, camera, room, smaller = 1, label, children }: Props) {
   const box = useRef<HTMLDivElement>(null)
-  const [size, setSize] = useState({ width: 640, height: 360 })
-  useLayoutEffect(() => {
-    const element = box.current
-    if (!element) return
-    const watch = new ResizeObserver(() =>
-      setSize({ width: element.clientWidth, height: element.clientHeight }),
-    )
-    watch.observe(element)
-    return () => watch.disconnect()
-  }, [])
+  const size = useSize(box, FIRST)
   const { width, height } = size
-  const shown = useMemo(() => only(outline, parts ?? []), [outline, parts])
+  const shown = useMemo(
+    () => (parts && parts.length > 0 ? some(outline, parts) : outline),
+    [outline, parts],
+  )
   const view = useMemo(() => {
     const whole = { ...shown, wire: [...shown.wire, ...(room ?? [])] }
     const large = fit(whole, width, height, MARGIN, camera)
@@ -67,17 +66,6 @@ function about(view: View, by: number, width: number, height: number): View {
     scale: view.scale * by,
     originX: width / 2 + (view.originX - width / 2) * by,
     originY: height / 2 + (view.originY - height / 2) * by,
-  }
-}
-
-function only(outline: Outline, parts: string[]): Outline {
-  if (parts.length === 0) return outline
-  const has = (part: string) => parts.includes(part)
-  return {
-    ...outline,
-    members: outline.members.filter((m) => has(m.part)),
-    strands: outline.strands.filter((s) => has(s.part)),
-    fibres: outline.fibres.filter((f) => has(f.part)),
   }
 }
 

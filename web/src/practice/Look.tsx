@@ -8,7 +8,7 @@ import { Button } from '../ui/Button'
 import { Bar } from './Bar'
 import { Choose, CountThem, Dials } from './Answers'
 import { Figure, Ghost } from './Figure'
-import { scaleOf } from './scale'
+import { countsOf, isPictured, scaleOf } from './scale'
 import { Insect, Hook } from './Things'
 import { Waterline } from './Waterline'
 
@@ -41,7 +41,7 @@ export function Look({ exercise: e, judged, busy, onAnswer, children }: Props) {
     setSaid(all)
     onAnswer(all)
   }
-  const numbers = glance ? COUNTS : e.choices.map((_, i) => i)
+  const numbers = glance ? countsOf(e) : e.choices.map((_, i) => i)
   useKeys(
     judged || !ready || (e.choices.length === 0 && !glance)
       ? []
@@ -52,7 +52,7 @@ export function Look({ exercise: e, judged, busy, onAnswer, children }: Props) {
           run: () => answer([value]),
         })),
   )
-  const pictured = e.drill === 'WHICH_HOOK' || e.drill === 'WHICH_FEATHER'
+  const pictured = isPictured(e)
   const water = e.document as PatternDocument | undefined
   return (
     <div
@@ -67,10 +67,9 @@ export function Look({ exercise: e, judged, busy, onAnswer, children }: Props) {
           {say(e.question)}
         </h2>
         {e.spoken.length > 0 && <p className="sr-only">{e.spoken.map((s) => say(s)).join(' ')}</p>}
-        {e.insect && <Beside exercise={e} />}
-        {e.fly && e.drill === 'WHICH_FEATHER' && <Beside exercise={e} />}
+        {pictured && <Beside exercise={e} />}
         {e.fly &&
-          e.drill !== 'WHICH_FEATHER' &&
+          !pictured &&
           (hidden ? (
             <div className="border-rule bg-leaf grid h-[min(46vh,26rem)] min-h-56 place-items-center rounded-md border">
               {seen === 'before' ? (
@@ -92,7 +91,7 @@ export function Look({ exercise: e, judged, busy, onAnswer, children }: Props) {
         {!judged && e.dials.length > 0 && !glance && (
           <Dials exercise={e} said={said} busy={busy} onSet={setSaid} onAnswer={answer} />
         )}
-        {!judged && glance && ready && <CountThem counts={COUNTS} busy={busy} onAnswer={answer} />}
+        {!judged && glance && ready && <CountThem exercise={e} busy={busy} onAnswer={answer} />}
         {e.choices.length > 0 && (
           <Choose
             exercise={e}
@@ -107,8 +106,6 @@ export function Look({ exercise: e, judged, busy, onAnswer, children }: Props) {
     </div>
   )
 }
-
-const COUNTS = Array.from({ length: 14 }, (_, i) => i + 1)
 
 /** What a tier may know beforehand: the plan, the dressing, what is still to come. */
 function Told({ exercise: e }: { exercise: Exercise }) {

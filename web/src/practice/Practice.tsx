@@ -105,7 +105,7 @@ function Drills({ known, person }: { known: Known; person: string }) {
             <h2 className="font-serif text-xl font-semibold">{name}</h2>
             <p className="text-soft">
               {does}
-              {glance && ' Needs a glance: it is gone after 0.7 s.'}
+              {glance && ' Needs a glance: it shows for a moment only.'}
               {visual && ' For the eye alone: words cannot stand for it.'}
             </p>
             <p className="my-1 flex flex-wrap items-center gap-x-4">

@@ -45,8 +45,8 @@ function Sat({ set }: { set: Set }) {
       {s.failed && (
         <p role="alert" className="text-warn my-3">
           {s.failed}{' '}
-          <button type="button" className="underline" onClick={exercise ? undefined : s.again}>
-            {exercise ? 'Answer again.' : 'Ask again'}
+          <button type="button" className="underline" onClick={s.again}>
+            {exercise ? 'Send it again' : 'Ask again'}
           </button>
         </p>
       )}

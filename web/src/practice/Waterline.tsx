@@ -1,4 +1,5 @@
 import type { Outline } from '../api/types'
+import type { Size } from '../drawing/useSize'
 import { type View, project } from '../scene/projection'
 import { type At, type Water, eyeOf, held, on, through } from './waterline'
 
@@ -6,7 +7,7 @@ type Props = {
   outline: Outline
   view: View
   /** Of the drawing, px. */
-  size: { width: number; height: number }
+  size: Size
   water: Water
   /** Only where it was laid. */
   faint?: boolean

@@ -36,6 +36,7 @@ export function useSitting(set: Set, without: DrillName[]) {
   const ahead = useRef<Ahead | undefined>(undefined)
   const gone = useRef<AbortController>(new AbortController())
   const asked = useRef({ set, without })
+  const unsent = useRef<number[]>([])
   const make = useCallback(
     (at: number): Promise<Exercise> => {
       const { set, without } = asked.current
@@ -96,6 +97,7 @@ export function useSitting(set: Set, without: DrillName[]) {
   }, [show])
   const answer = async (said: number[]) => {
     if (!exercise || judged || busy) return
+    unsent.current = said
     setBusy(true)
     setFailed('')
     try {
@@ -122,7 +124,8 @@ export function useSitting(set: Set, without: DrillName[]) {
     answer: (said: number[]) => void answer(said),
     /** Time ends a sitting between two looks, never in the middle of one. */
     next: () => (timed && minutesLeft === 0 ? setEnded(true) : void show(n + 1)),
-    again: () => void show(n),
+    /** What failed is asked for once more: the answer, or the exercise. */
+    again: () => void (exercise ? answer(unsent.current) : show(n)),
     stop: () => setEnded(true),
     goOn: () => {
       setMore((m) => m + 1)
