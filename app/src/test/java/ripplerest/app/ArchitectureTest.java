@@ -18,6 +18,7 @@ class ArchitectureTest {
       List.of(
           "http",
           "people",
+          "door",
           "work",
           "library",
           "patterns",
@@ -31,6 +32,7 @@ class ArchitectureTest {
           "bench",
           "answers",
           "card",
+          "club",
           "deleted",
           "demo");
 

@@ -86,6 +86,7 @@ class FuzzApiTest {
     List<String> never = new ArrayList<>();
     endpoints.forEach(e -> never.add(e[0] + " " + e[1]));
     never.removeAll(answered);
+    never.removeAll(SecurityTest.AMONG_PEOPLE);
     assertThat(never).as("endpoints that were never answered with a 2xx").isEmpty();
   }
 

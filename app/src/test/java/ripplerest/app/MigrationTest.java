@@ -125,9 +125,10 @@ class MigrationTest {
   }
 
   /** With boxes, outings and a plan of evenings, and no practice yet. */
-  @Test
-  void whatTheVersionBeforePracticeKeptOpens() throws Exception {
-    try (ConfigurableApplicationContext context = opened(15)) {
+  @ParameterizedTest
+  @ValueSource(ints = {15, 17})
+  void whatTheVersionsBeforePracticeAndBeforePeopleKeptOpens(int version) throws Exception {
+    try (ConfigurableApplicationContext context = opened(version)) {
       assertThat(context.isActive()).isTrue();
       assertThat(get("/api/boxes").get("boxes")).hasSize(2);
       assertThat(get("/api/outings")).hasSize(2);

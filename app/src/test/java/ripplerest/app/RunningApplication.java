@@ -18,7 +18,11 @@ public final class RunningApplication {
   /** A body that begins so is no text. */
   static final String BYTES = "base64:";
 
+  /** What the first warden comes in by. */
+  static final String FIRST = "a-first-invitation-that-is-only-for-tests";
+
   private static RunningApplication instance;
+  private static RunningApplication shared;
 
   public final ConfigurableApplicationContext context;
   final int port;
@@ -41,9 +45,19 @@ public final class RunningApplication {
     port = context.getEnvironment().getProperty("local.server.port", Integer.class);
   }
 
-  /** Another one with a database of its own, which several people share; whoever asks closes it. */
-  static RunningApplication shared() {
-    return new RunningApplication("--ripplerest.shared=true");
+  /** Another one with a database of its own, which several people share; one for all tests too. */
+  static synchronized RunningApplication shared() {
+    if (shared == null) {
+      shared =
+          new RunningApplication(
+              "--spring.profiles.active=shared",
+              "--server.address=127.0.0.1",
+              "--server.ssl.enabled=false", // what TLS does is not this application's
+              "--ripplerest.first-invitation=" + FIRST,
+              "--ripplerest.password-memory-kib=64", // each would take a third of a second
+              "--ripplerest.tries-a-minute=100000");
+    }
+    return shared;
   }
 
   public static synchronized RunningApplication get() {

@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Csv;
 import ripplerest.app.http.Revisions;
+import ripplerest.app.people.OwnFile;
 import ripplerest.core.box.Move;
 import ripplerest.core.box.Place;
 import ripplerest.core.box.Whereabouts;
@@ -32,7 +33,7 @@ import ripplerest.exchange.table.MoveTable;
 /** Boxes, and where flies are. */
 @RestController
 @RequestMapping("/api/boxes")
-class BoxController {
+class BoxController implements OwnFile {
   private static final int MOST_SHOWN = 200;
   private static final int MOST_CHOSEN = 100;
 
@@ -184,5 +185,10 @@ class BoxController {
   @PostMapping(path = "/moves/table", consumes = Csv.TYPE)
   Csv.Added take(HttpServletRequest request) throws IOException {
     return new Csv.Added(store.take(MoveTable.read(Csv.reader(request))));
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() throws IOException {
+    return table();
   }
 }

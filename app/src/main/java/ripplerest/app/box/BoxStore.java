@@ -14,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 import ripplerest.app.http.ConflictException;
 import ripplerest.app.http.NotFoundException;
 import ripplerest.app.log.FlyTied;
+import ripplerest.app.people.OwnIds;
 import ripplerest.core.box.Move;
 import ripplerest.core.box.Place;
 import ripplerest.core.box.Whereabouts;
@@ -35,9 +36,15 @@ public class BoxStore {
   private final FlyMoveRepository moves;
   private final EntityManager manager;
   private final JdbcTemplate jdbc;
+  private final OwnIds ids;
 
   BoxStore(
-      FlyBoxRepository boxes, FlyMoveRepository moves, EntityManager manager, JdbcTemplate jdbc) {
+      FlyBoxRepository boxes,
+      FlyMoveRepository moves,
+      EntityManager manager,
+      JdbcTemplate jdbc,
+      OwnIds ids) {
+    this.ids = ids;
     this.boxes = boxes;
     this.moves = moves;
     this.manager = manager;
@@ -147,7 +154,8 @@ public class BoxStore {
     int added = 0;
     Instant now = Instant.now();
     for (MoveTable.Line line : lines) {
-      if (!moves.existsById(line.move())) {
+      UUID id = ids.of(line.move(), moves::existsById);
+      if (!moves.existsById(id)) {
         Move move =
             new Move(
                 line.flies(),
@@ -156,7 +164,7 @@ public class BoxStore {
                 line.count(),
                 line.day(),
                 "");
-        moves.save(new FlyMove(line.move(), move, null, null, line.note(), now));
+        moves.save(new FlyMove(id, move, null, null, line.note(), now));
         now = now.plusNanos(1000); // so that they keep their order
         added++;
       }
@@ -216,6 +224,7 @@ public class BoxStore {
    * No row stands for all moves, so it is a lock of its own, held to the end of the transaction.
    */
   private void lockMoves() {
-    jdbc.queryForList("select 1 from pg_advisory_xact_lock(hashtext('fly_move'))");
+    jdbc.queryForList(
+        "select 1 from pg_advisory_xact_lock(hashtext('fly_move' || person_now()::text))");
   }
 }

@@ -30,6 +30,9 @@ public final class BoxViews {
   /** All boxes, where all flies are, and the latest moves. */
   public record BoxesView(List<BoxView> boxes, List<CountView> flies, List<MoveView> moves) {}
 
+  /** Some that somebody has, since when, and how many days that is. */
+  public record LoanView(String to, Flies flies, int count, LocalDate since, long days) {}
+
   /** What is called how. */
   public record NewBox(String name, String note) {}
 

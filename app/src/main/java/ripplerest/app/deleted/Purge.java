@@ -1,16 +1,15 @@
 package ripplerest.app.deleted;
 
-import jakarta.annotation.PreDestroy;
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.sql.Timestamp;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -32,7 +31,6 @@ class Purge {
   private final StyleStore styles;
   private final MaterialStore materials;
   private final People people;
-  private final ScheduledExecutorService daily = Executors.newSingleThreadScheduledExecutor();
 
   Purge(
       JdbcTemplate jdbc,
@@ -47,17 +45,33 @@ class Purge {
     this.materials = materials;
   }
 
-  @EventListener(ApplicationReadyEvent.class)
-  void begin() {
-    daily.scheduleWithFixedDelay(this::quietly, 1, 24 * 60, TimeUnit.MINUTES);
+  /** Now and once a day, by one of all that run. */
+  @Configuration
+  static class Daily {
+    @Bean
+    RecurringTask<Void> purgeDaily(Purge purge) {
+      return Tasks.recurring("purge", FixedDelay.ofHours(24))
+          .execute((task, context) -> purge.quietly());
+    }
   }
 
   private void quietly() {
     try {
       people.each(() -> purge(Instant.now()));
+      forget();
     } catch (RuntimeException e) {
       LOG.warn("What was deleted long ago is removed tomorrow: {}", e.getMessage());
     }
+  }
+
+  /**
+   * What was for a while only: links that nobody used, tablets that went, names that were tried.
+   */
+  private void forget() {
+    jdbc.update("delete from invitation where until < now()");
+    jdbc.update("delete from pairing where made_at < now() - interval '2 days'");
+    jdbc.update("delete from sign_in_failure where last_at < now() - interval '1 day'");
+    jdbc.update("delete from bucket");
   }
 
   /** As at {@code now}; patterns and flies first, for they hold what they refer to. */
@@ -99,10 +113,5 @@ class Purge {
           styles.changed();
           materials.changed();
         });
-  }
-
-  @PreDestroy
-  void stop() {
-    daily.shutdownNow();
   }
 }

@@ -3,6 +3,7 @@ package ripplerest.app.demo;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -12,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
@@ -24,6 +26,7 @@ import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.patterns.PatternEntity;
 import ripplerest.app.patterns.PatternStore;
+import ripplerest.app.people.CurrentPerson;
 import ripplerest.core.drawer.Item;
 import ripplerest.exchange.format.PatternFile;
 import ripplerest.exchange.format.PatternReader;
@@ -45,6 +48,7 @@ class DemoLoader implements ApplicationRunner {
   private final DemoPractice practice;
   private final DrawerStore drawer;
   private final MaterialStore materials;
+  private final boolean shared;
 
   DemoLoader(
       PatternStore store,
@@ -56,7 +60,9 @@ class DemoLoader implements ApplicationRunner {
       DemoOutings outings,
       DemoPractice practice,
       DrawerStore drawer,
-      MaterialStore materials) {
+      MaterialStore materials,
+      @Value("${ripplerest.shared:false}") boolean shared) {
+    this.shared = shared;
     this.drawer = drawer;
     this.materials = materials;
     this.log = log;
@@ -71,31 +77,46 @@ class DemoLoader implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments args) throws IOException {
-    Integer loads = jdbc.queryForObject("select count(*) from demo_load", Integer.class);
-    if (loads != null && loads > 0) {
-      return;
-    }
     List<PatternFile> demo = read();
-    List<Item> items = items();
-    transaction.executeWithoutResult(
-        t -> {
-          List<PatternEntity> patterns = demo.stream().map(store::add).toList();
-          outings.boxes();
-          tests.load(log.load(patterns, demo));
-          drawer.add(items);
-          outings.load(patterns, LocalDate.now());
-          practice.load(Instant.now());
-          jdbc.update("insert into demo_load values (now())");
-        });
-    LOG.info("Loaded {} demo patterns.", demo.size());
+    boolean loaded = CurrentPerson.as(CurrentPerson.LOCAL, () -> load(demo, true));
+    if (loaded && shared) {
+      CurrentPerson.as(CurrentPerson.CLUB, () -> load(demo, false));
+    }
+  }
+
+  /** Once, whichever of several copies of the application comes first. */
+  private boolean load(List<PatternFile> demo, boolean first) {
+    return Boolean.TRUE.equals(
+        transaction.execute(
+            t -> {
+              jdbc.queryForList("select 1 from pg_advisory_xact_lock(hashtext('demo_load'))");
+              if (first && jdbc.queryForObject("select count(*) from demo_load", int.class) > 0) {
+                return false;
+              }
+              List<PatternEntity> patterns = demo.stream().map(store::add).toList();
+              outings.boxes();
+              if (first) {
+                tests.load(log.load(patterns, demo));
+              }
+              drawer.add(items());
+              outings.load(patterns, LocalDate.now());
+              if (first) {
+                practice.load(Instant.now());
+                jdbc.update("insert into demo_load values (now())");
+              }
+              LOG.info("Loaded {} demo patterns.", demo.size());
+              return true;
+            }));
   }
 
   /** The hut's drawer, invented like everything in the demo. */
-  private List<Item> items() throws IOException {
+  private List<Item> items() {
     try (Reader table =
         new InputStreamReader(
             new ClassPathResource("demo-drawer.csv").getInputStream(), StandardCharsets.UTF_8)) {
       return DrawerTable.read(table, materials.materials());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

@@ -27,6 +27,7 @@ import ripplerest.app.http.Csv;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.Preparation;
+import ripplerest.app.people.OwnFile;
 import ripplerest.core.drawer.Search;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.core.quantity.Require;
@@ -36,7 +37,7 @@ import ripplerest.exchange.table.ShoppingTable;
 /** The drawer: what lies in it, what to pick for a part, what can be tied, what to buy. */
 @RestController
 @RequestMapping("/api/drawer")
-class DrawerController {
+class DrawerController implements OwnFile {
   private static final int MOST_SHOWN = 10_000;
   private static final int MOST_PLANNED = 100;
   private static final int MOST_FLIES = 500;
@@ -172,5 +173,10 @@ class DrawerController {
         other ? Integer.parseInt(words.group("size")) : 0,
         other ? words.group("colouring") : "",
         flies);
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() throws IOException {
+    return table();
   }
 }

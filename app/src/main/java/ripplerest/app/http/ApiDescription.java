@@ -68,6 +68,8 @@ class ApiDescription {
           "StoredView",
           "Life",
           "SetBarView",
+          "Somebody",
+          "Follows",
           "InsectView");
 
   /** Fields of plain types that may be null, by the name of what they belong to. */
@@ -84,11 +86,12 @@ class ApiDescription {
           Map.entry("EyeView", Set.of("due", "hands")),
           Map.entry("ExerciseView", Set.of("glanceMs", "document")),
           Map.entry("ChoiceView", Set.of("barbMm")),
-          Map.entry("AnsweredView", Set.of("right")));
+          Map.entry("AnsweredView", Set.of("right")),
+          Map.entry("Tablet", Set.of("since")));
 
   /** Fields that are always there, though their type may be null elsewhere. */
   private static final Map<String, String> ALWAYS =
-      Map.of("ChangedLine", "byTests", "LearntLine", "found");
+      Map.of("ChangedLine", "byTests", "LearntLine", "found", "SharedView", "estimate");
 
   private static final Set<String> REQUESTS =
       Set.of(

@@ -14,7 +14,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
@@ -24,16 +23,20 @@ import ripplerest.exchange.format.LogFile;
 
 /**
  * A change that names an idempotency key happens once however often it is sent. The whole request
- * is one transaction with its key, and is answered when that is kept.
+ * is one transaction with its key, and is answered when that is kept. It comes after those filters
+ * that say who asks (at -100), for a key is its sender's own.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 20)
+@Order(-50)
 public class OnceOnly extends OncePerRequestFilter {
   public static final String KEY = "Idempotency-Key";
 
   private static final Set<String> CHANGES = Set.of("POST", "PUT", "DELETE", "PATCH");
 
-  /** Questions that are asked by POST change nothing; an import sees to its key itself. */
+  /**
+   * Questions that are asked by POST change nothing; an import sees to its key itself, and coming
+   * in is a session's, which is kept outside of the change.
+   */
   private static final Set<String> NO_CHANGES =
       Set.of(
           "/api/answers",
@@ -45,7 +48,11 @@ public class OnceOnly extends OncePerRequestFilter {
           "/api/lengths",
           "/api/practice/exercises",
           "/api/tests/learning",
-          "/api/book/imports");
+          "/api/book/imports",
+          "/api/join/look",
+          "/api/join",
+          "/api/tablet",
+          "/api/shared");
 
   private static final List<String> KEPT_HEADERS =
       List.of(HttpHeaders.CONTENT_TYPE, HttpHeaders.ETAG, HttpHeaders.LOCATION);

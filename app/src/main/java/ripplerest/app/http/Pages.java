@@ -7,6 +7,7 @@ import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.Base64;
 import java.util.Objects;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -77,9 +78,12 @@ class Pages implements WebMvcConfigurer {
     private final SecureRandom random = new SecureRandom();
     private final String html;
 
-    Page() throws IOException {
+    Page(@Value("${ripplerest.shared:false}") boolean shared) throws IOException {
       ClassPathResource index = new ClassPathResource("/static/index.html");
-      html = index.exists() ? index.getContentAsString(StandardCharsets.UTF_8) : "";
+      String built = index.exists() ? index.getContentAsString(StandardCharsets.UTF_8) : "";
+      String told = built.replace("{{shared}}", String.valueOf(shared));
+      // what is asked for beforehand is whose? that is known only when somebody is signed in
+      html = shared ? told.replaceAll("<link rel=\"preload\" as=\"fetch\"[^>]*>", "") : told;
     }
 
     @GetMapping({
@@ -93,6 +97,13 @@ class Pages implements WebMvcConfigurer {
       "/evenings",
       "/practice",
       "/practice/*",
+      "/sign-in",
+      "/join",
+      "/tablet",
+      "/shared",
+      "/people",
+      "/you",
+      "/changes",
       "/tests",
       "/tests/*",
       "/book",

@@ -5,8 +5,10 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -19,6 +21,12 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class SafetyHeaders extends OncePerRequestFilter {
   static final String POLICY = "Content-Security-Policy";
 
+  private final boolean shared;
+
+  SafetyHeaders(@Value("${ripplerest.shared:false}") boolean shared) {
+    this.shared = shared;
+  }
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -29,6 +37,13 @@ class SafetyHeaders extends OncePerRequestFilter {
     response.setHeader("Referrer-Policy", "no-referrer");
     response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
     response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+    if (shared) {
+      // what is somebody's is not left in a browser that others use too
+      response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+    }
+    if (request.isSecure()) {
+      response.setHeader("Strict-Transport-Security", "max-age=31536000");
+    }
     String type = request.getContentType();
     if (type != null && type.contains("*")) {
       response.sendError(

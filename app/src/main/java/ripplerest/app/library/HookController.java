@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Csv;
+import ripplerest.app.people.OwnFile;
 import ripplerest.core.hook.Hook;
 import ripplerest.core.hook.HookSpec;
 import ripplerest.core.hook.Natural;
@@ -28,7 +29,7 @@ import ripplerest.exchange.table.HookTable;
 /** Hooks: the catalogue, the tier's own, and those that match a natural. */
 @RestController
 @RequestMapping("/api/hooks")
-class HookController {
+class HookController implements OwnFile {
   private static final int STEP = 2;
 
   private final HookStore own;
@@ -167,5 +168,10 @@ class HookController {
         Words.rounded(
             hook.massMg(materials.materials().get("hook-steel").get(Property.DENSITY)), 1),
         hook.extended());
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() throws IOException {
+    return table();
   }
 }

@@ -17,10 +17,11 @@ public class LearntStore {
 
   private final JdbcTemplate jdbc;
   private final TransactionTemplate transaction;
-  private final Remembered<Optional<Kept>> known = new Remembered<>(this::read);
+  private final Remembered<Optional<Kept>> known;
   private Taught last = new Taught(null, null, null);
 
-  LearntStore(JdbcTemplate jdbc, TransactionTemplate transaction) {
+  LearntStore(JdbcTemplate jdbc, TransactionTemplate transaction, RememberedVersions versions) {
+    known = new Remembered<>(versions, this::read);
     this.jdbc = jdbc;
     this.transaction = transaction;
   }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Csv;
+import ripplerest.app.people.OwnFile;
 import ripplerest.core.drawer.Kept;
 import ripplerest.core.material.Material;
 import ripplerest.core.material.MaterialRow;
@@ -26,7 +27,7 @@ import ripplerest.exchange.table.MaterialTable;
 /** The material table: what is known, from where, and which patterns use it. */
 @RestController
 @RequestMapping("/api/materials")
-class MaterialController {
+class MaterialController implements OwnFile {
   private final MaterialStore store;
   private final InUse book;
 
@@ -135,5 +136,10 @@ class MaterialController {
     Kept.By by = Kept.of(m.id(), store.materials()).by();
     return new MaterialEntry(
         m.id(), m.label(), store.isOwn(m.id()), patterns, Words.id(by), by.unit(), values);
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() throws IOException {
+    return table();
   }
 }

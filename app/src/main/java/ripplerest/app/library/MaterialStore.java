@@ -32,9 +32,14 @@ public class MaterialStore {
   private final MaterialValueRepository repository;
   private final InUse book;
   private final TransactionTemplate transaction;
-  private final Remembered<Materials> known = new Remembered<>(this::read);
+  private final Remembered<Materials> known;
 
-  MaterialStore(MaterialValueRepository repository, InUse book, TransactionTemplate transaction) {
+  MaterialStore(
+      MaterialValueRepository repository,
+      InUse book,
+      TransactionTemplate transaction,
+      RememberedVersions versions) {
+    known = new Remembered<>(versions, this::read);
     this.repository = repository;
     this.book = book;
     this.transaction = transaction;

@@ -15,30 +15,36 @@ import ripplerest.app.people.CurrentPerson;
  */
 final class Remembered<T> {
   private final Supplier<T> read;
-  private final Map<UUID, T> values = new HashMap<>();
-  private int version;
+  private final RememberedVersions versions;
+  private final Map<UUID, Value<T>> values = new HashMap<>();
+  private int forgotten;
 
-  Remembered(Supplier<T> read) {
+  Remembered(RememberedVersions versions, Supplier<T> read) {
+    this.versions = versions;
     this.read = read;
   }
+
+  /** What was read, and as of which version of what it was read from. */
+  private record Value<T>(T value, long version) {}
 
   T get() {
     if (TransactionSynchronizationManager.hasResource(this)) {
       return read.get();
     }
     UUID person = CurrentPerson.now();
+    long version = versions.now();
     int asked;
     synchronized (this) {
-      T value = values.get(person);
-      if (value != null) {
-        return value;
+      Value<T> there = values.get(person);
+      if (there != null && there.version() == version) {
+        return there.value();
       }
-      asked = version;
+      asked = forgotten;
     }
     T fresh = read.get();
     synchronized (this) {
-      if (asked == version) {
-        values.put(person, fresh);
+      if (asked == forgotten) {
+        values.put(person, new Value<>(fresh, version));
       }
     }
     return fresh;
@@ -46,6 +52,7 @@ final class Remembered<T> {
 
   /** What was read no longer holds. */
   void changed() {
+    versions.next();
     if (!TransactionSynchronizationManager.isSynchronizationActive()) {
       forget();
     } else if (!TransactionSynchronizationManager.hasResource(this)) {
@@ -63,6 +70,6 @@ final class Remembered<T> {
 
   private synchronized void forget() {
     values.clear();
-    version++;
+    forgotten++;
   }
 }

@@ -24,9 +24,14 @@ public class StyleStore {
   private final HouseStyleRepository repository;
   private final InUse patterns;
   private final TransactionTemplate transaction;
-  private final Remembered<Styles> known = new Remembered<>(this::read);
+  private final Remembered<Styles> known;
 
-  StyleStore(HouseStyleRepository repository, InUse patterns, TransactionTemplate transaction) {
+  StyleStore(
+      HouseStyleRepository repository,
+      InUse patterns,
+      TransactionTemplate transaction,
+      RememberedVersions versions) {
+    known = new Remembered<>(versions, this::read);
     this.repository = repository;
     this.patterns = patterns;
     this.transaction = transaction;

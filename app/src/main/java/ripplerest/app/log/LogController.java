@@ -29,6 +29,7 @@ import ripplerest.app.http.Revisions;
 import ripplerest.app.library.MaterialStore;
 import ripplerest.app.library.Preparation;
 import ripplerest.app.patterns.Variants;
+import ripplerest.app.people.OwnFile;
 import ripplerest.app.work.Answering;
 import ripplerest.app.work.Lines;
 import ripplerest.core.drawer.Kept;
@@ -48,7 +49,7 @@ import tools.jackson.databind.JsonNode;
 
 /** The log of tied flies: what was really made, what it does, and what a tier's hands do. */
 @RestController
-class LogController {
+class LogController implements OwnFile {
   private final LogStore log;
   private final LogExport export;
   private final Variants variants;
@@ -258,5 +259,10 @@ class LogController {
   @PostMapping(path = "/api/log/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   Csv.Added take(HttpServletRequest request) throws IOException {
     return new Csv.Added(log.addAll(export.read(request.getInputStream())));
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() {
+    return json();
   }
 }

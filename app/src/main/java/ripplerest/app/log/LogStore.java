@@ -20,6 +20,7 @@ import ripplerest.app.drawer.DrawerStore;
 import ripplerest.app.http.ConflictException;
 import ripplerest.app.http.NotFoundException;
 import ripplerest.app.library.CarriedStore;
+import ripplerest.app.people.OwnIds;
 import ripplerest.core.box.Flies;
 import ripplerest.core.drawer.Need;
 import ripplerest.core.tying.Card;
@@ -49,6 +50,7 @@ public class LogStore {
   private final CarriedStore carried;
   private final DrawerStore drawer;
   private final ApplicationEventPublisher tied;
+  private final OwnIds ids;
 
   LogStore(
       LoggedFlyRepository repository,
@@ -57,7 +59,9 @@ public class LogStore {
       EntityManager manager,
       CarriedStore carried,
       DrawerStore drawer,
-      ApplicationEventPublisher tied) {
+      ApplicationEventPublisher tied,
+      OwnIds ids) {
+    this.ids = ids;
     this.drawer = drawer;
     this.tied = tied;
     this.manager = manager;
@@ -173,7 +177,7 @@ public class LogStore {
         t -> {
           int added = 0;
           for (LogFile.Taken one : taken) {
-            LoggedFly fly = one.fly();
+            LoggedFly fly = one.fly().identified(idOf(one.fly().id()));
             Optional<LoggedFlyEntity> here = lockedOrDeleted(fly.id());
             if (here.filter(f -> f.deletedAt() == null).isEmpty()) {
               String plan = PatternWriter.write(carried.admit(one.plan()));
@@ -185,6 +189,11 @@ public class LogStore {
           }
           return added;
         });
+  }
+
+  /** Under which a fly that comes with a file is, or will be, here. */
+  public UUID idOf(UUID inFile) {
+    return ids.of(inFile, id -> lockedOrDeleted(id).isPresent());
   }
 
   private LoggedFlyEntity save(LoggedFlyEntity entity, LoggedFly fly) {

@@ -4,7 +4,9 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
@@ -20,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import ripplerest.app.http.OnceOnly;
+import ripplerest.app.people.OwnFile;
 import ripplerest.app.work.Lines;
 import ripplerest.core.quantity.Require;
 import ripplerest.core.rest.Sitting;
@@ -28,7 +31,7 @@ import ripplerest.exchange.format.BookFile;
 /** The whole book: searched page by page, and out and in as one file or as a folder. */
 @RestController
 @RequestMapping("/api/book")
-class BookController {
+class BookController implements OwnFile {
 
   private static final int MOST_ON_A_PAGE = 200;
 
@@ -84,6 +87,16 @@ class BookController {
   @GetMapping(path = "/file", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<StreamingResponseBody> file() {
     return attached("ripple-rest-book.json", out -> BookFile.write(transfer.all(), out));
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    BookFile.write(transfer.all(), out);
+    String name = ContentDisposition.attachment().filename("book.json").build().toString();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, name)
+        .body(out.toString(StandardCharsets.UTF_8));
   }
 
   @GetMapping(path = "/folder", produces = "application/zip")

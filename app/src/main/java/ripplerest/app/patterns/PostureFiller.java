@@ -1,16 +1,17 @@
 package ripplerest.app.patterns;
 
+import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -41,14 +42,7 @@ class PostureFiller {
   private final BookWords book;
   private final QuietGate gate;
   private final People people;
-  private final ScheduledExecutorService worker =
-      Executors.newSingleThreadScheduledExecutor(
-          work -> {
-            Thread thread = new Thread(work, "postures");
-            thread.setDaemon(true);
-            thread.setPriority(Thread.MIN_PRIORITY);
-            return thread;
-          });
+  private volatile boolean over;
 
   PostureFiller(
       EntityManager manager,
@@ -67,9 +61,14 @@ class PostureFiller {
     this.book = book;
   }
 
-  @EventListener(ApplicationReadyEvent.class)
-  void begin() {
-    worker.scheduleWithFixedDelay(this::fill, 1, PAUSE_SECONDS, TimeUnit.SECONDS);
+  /** Again and again, by one of all that run. */
+  @Configuration
+  static class Again {
+    @Bean
+    RecurringTask<Void> fillPostures(PostureFiller filler) {
+      return Tasks.recurring("postures", FixedDelay.ofSeconds((int) PAUSE_SECONDS))
+          .execute((task, context) -> filler.fill());
+    }
   }
 
   /** Goes on until every quiet pattern has a posture. */
@@ -77,7 +76,7 @@ class PostureFiller {
     try {
       people.each(
           () -> {
-            while (!worker.isShutdown() && fillSome() > 0) {
+            while (!over && fillSome() > 0) {
               // the next few
             }
           });
@@ -161,6 +160,6 @@ class PostureFiller {
 
   @PreDestroy
   void stop() {
-    worker.shutdownNow();
+    over = true;
   }
 }

@@ -3,6 +3,7 @@ package ripplerest.app.people;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -33,15 +34,21 @@ class OwnConnections implements BeanPostProcessor {
       Connection connection = super.getConnection();
       try (PreparedStatement say =
           connection.prepareStatement(
-              "select set_config('role', ?, false), set_config('ripplerest.person', ?, false)")) {
+              "select set_config('role', ?, false), set_config('ripplerest.person', ?, false),"
+                  + " set_config('ripplerest.actor', ?, false)")) {
         say.setString(1, ROLE);
-        say.setString(2, CurrentPerson.now().toString());
+        say.setString(2, said(CurrentPerson.now()));
+        say.setString(3, said(CurrentPerson.actor()));
         say.execute();
         return connection;
       } catch (SQLException e) {
         connection.close();
         throw e;
       }
+    }
+
+    private static String said(UUID who) {
+      return (CurrentPerson.isSaid() ? who : CurrentPerson.NOBODY).toString();
     }
   }
 }

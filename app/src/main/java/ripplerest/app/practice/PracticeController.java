@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.async.DeferredResult;
 import ripplerest.app.http.Csv;
+import ripplerest.app.people.OwnFile;
 import ripplerest.app.work.Answering;
 import ripplerest.core.quantity.Require;
 import ripplerest.exchange.table.PracticeTable;
@@ -20,7 +21,7 @@ import ripplerest.exchange.table.PracticeTable;
 /** Practice for the eye. */
 @RestController
 @RequestMapping("/api/practice")
-class PracticeController {
+class PracticeController implements OwnFile {
   private final Practising practising;
   private final PracticeStore store;
   private final Answering answering;
@@ -61,5 +62,10 @@ class PracticeController {
   @PostMapping(path = "/looks/table", consumes = Csv.TYPE)
   Csv.Added take(HttpServletRequest request) throws IOException {
     return new Csv.Added(store.take(PracticeTable.read(Csv.reader(request))));
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() throws IOException {
+    return table();
   }
 }

@@ -9,12 +9,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import ripplerest.app.http.NotFoundException;
+import ripplerest.app.people.OwnIds;
 import ripplerest.core.practice.Key;
 import ripplerest.core.practice.Skill;
 import ripplerest.core.practice.Trial;
@@ -39,12 +41,15 @@ public class PracticeStore {
   private final PracticeTrialRepository trials;
   private final EntityManager manager;
   private final JdbcTemplate jdbc;
+  private final OwnIds ids;
 
   PracticeStore(
       PracticeExerciseRepository exercises,
       PracticeTrialRepository trials,
       EntityManager manager,
-      JdbcTemplate jdbc) {
+      JdbcTemplate jdbc,
+      OwnIds ids) {
+    this.ids = ids;
     this.jdbc = jdbc;
     this.exercises = exercises;
     this.trials = trials;
@@ -142,12 +147,13 @@ public class PracticeStore {
    * @return how many
    */
   public int take(List<PracticeTable.Line> lines) {
+    Set<UUID> here = Set.copyOf(jdbc.queryForList("select id from practice_trial", UUID.class));
     List<Object[]> rows =
         lines.stream()
             .map(
                 l ->
                     new Object[] {
-                      l.look(),
+                      ids.of(l.look(), here::contains),
                       checked(l.person()),
                       l.trial().skill().id(),
                       Timestamp.from(l.trial().at()),

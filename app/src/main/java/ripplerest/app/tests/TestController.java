@@ -27,6 +27,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter
 import ripplerest.app.http.Csv;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.log.LogStore;
+import ripplerest.app.people.OwnFile;
 import ripplerest.app.work.Answering;
 import ripplerest.app.work.Lines;
 import ripplerest.core.calibration.Prediction;
@@ -42,7 +43,7 @@ import ripplerest.exchange.view.AnswerLine;
 
 /** Tied flies in a glass of water: what was foretold, and what was seen. */
 @RestController
-class TestController {
+class TestController implements OwnFile {
   /** Everybody's draws are the same, so that a test can be foretold again. */
   private static final long SEED = 1;
 
@@ -171,5 +172,10 @@ class TestController {
   @PostMapping(path = "/api/tests/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   Csv.Added take(HttpServletRequest request) throws IOException {
     return new Csv.Added(tests.addAll(TestFile.read(request.getInputStream(), reader, sizer)));
+  }
+
+  @Override
+  public ResponseEntity<String> ownFile() {
+    return json();
   }
 }

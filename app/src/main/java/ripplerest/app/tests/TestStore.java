@@ -14,6 +14,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import ripplerest.app.http.ConflictException;
 import ripplerest.app.http.NotFoundException;
 import ripplerest.app.log.LogStore;
+import ripplerest.app.people.OwnIds;
 import ripplerest.core.quantity.OutOfRangeException;
 import ripplerest.exchange.format.LoggedTest;
 import ripplerest.exchange.format.TestFile;
@@ -29,13 +30,16 @@ public class TestStore {
   private final JdbcTemplate jdbc;
   private final EntityManager manager;
   private final LogStore log;
+  private final OwnIds ids;
 
   TestStore(
       TankTestRepository repository,
       TransactionTemplate transaction,
       JdbcTemplate jdbc,
       EntityManager manager,
-      LogStore log) {
+      LogStore log,
+      OwnIds ids) {
+    this.ids = ids;
     this.log = log;
     this.repository = repository;
     this.transaction = transaction;
@@ -122,7 +126,9 @@ public class TestStore {
         t -> {
           log.addAll(taken.flies());
           int added = 0;
-          for (LoggedTest test : taken.tests()) {
+          for (LoggedTest sent : taken.tests()) {
+            UUID id = ids.of(sent.id(), i -> lockedOrDeleted(i).isPresent());
+            LoggedTest test = sent.identified(id, log.idOf(sent.fly()));
             requireFly(test);
             Optional<TankTestEntity> here = lockedOrDeleted(test.id());
             if (here.filter(e -> e.deletedAt() == null).isEmpty()) {

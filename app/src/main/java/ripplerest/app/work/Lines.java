@@ -49,7 +49,10 @@ public final class Lines implements Work {
   }
 
   public ResponseEntity<ResponseBodyEmitter> response() {
-    return ResponseEntity.ok().contentType(MediaType.parseMediaType(TYPE)).body(emitter);
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(TYPE))
+        .header("X-Accel-Buffering", "no") // whatever stands between hands each line on
+        .body(emitter);
   }
 
   /** Sends a line; false once nobody listens. */

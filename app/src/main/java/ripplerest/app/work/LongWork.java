@@ -2,7 +2,6 @@ package ripplerest.app.work;
 
 import jakarta.annotation.PreDestroy;
 import java.util.List;
-import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
@@ -63,13 +62,23 @@ public class LongWork {
   }
 
   /** A job in the queue, for whom; whatever becomes of it, it is told when it is over. */
-  private record Queued(Job job, UUID person, ForkJoinPool quiet) implements Runnable {
+  private record Queued(Job job, CurrentPerson.Acting acting, ForkJoinPool quiet)
+      implements Runnable {
     @Override
     public void run() {
       try {
-        quiet.submit(() -> CurrentPerson.as(person, job)).join();
+        quiet.submit(this::asAsked).join();
       } finally {
         job.over();
+      }
+    }
+
+    private void asAsked() {
+      CurrentPerson.Stay stay = acting.begin();
+      try {
+        job.run();
+      } finally {
+        stay.end();
       }
     }
   }
@@ -83,7 +92,7 @@ public class LongWork {
 
   public void submit(Job job) {
     try {
-      workers.execute(new Queued(job, CurrentPerson.now(), quiet));
+      workers.execute(new Queued(job, CurrentPerson.acting(), quiet));
     } catch (RejectedExecutionException e) {
       throw new BusyException(
           "%d long questions wait already. Ask again in a few seconds.".formatted(MOST_WAITING),

@@ -62,7 +62,12 @@ public record LoggedFly(
     return new LoggedFly(UUID.randomUUID(), tiedAt, seconds, 0, "", plan, List.of(), null);
   }
 
-  /** The same fly with its plan as it is stored. */
+  /** The same fly under another id. */
+  public LoggedFly identified(UUID as) {
+    return new LoggedFly(as, tiedAt, seconds, massMg, notes, document, made, photograph);
+  }
+
+  /** The same to this plan. */
   public LoggedFly planned(JsonNode plan) {
     return new LoggedFly(id, tiedAt, seconds, massMg, notes, plan, made, photograph);
   }

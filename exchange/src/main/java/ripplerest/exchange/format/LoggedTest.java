@@ -50,6 +50,12 @@ public record LoggedTest(
   private static final Instant EARLIEST = Instant.parse("1900-01-01T00:00:00Z");
   private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
+  /** The same under another id, of a fly under another. */
+  public LoggedTest identified(UUID as, UUID ofFly) {
+    return new LoggedTest(
+        as, ofFly, madeAt, temperatureC, floatant, laid, foretold, seen, picture, leftOut, notes);
+  }
+
   public LoggedTest {
     Require.present("id", id);
     Require.present("fly", fly);
