@@ -28,6 +28,7 @@ const ROOMS = {
   library: ['api', 'parts', 'save', 'shell', 'ui'],
   practice: ['api', 'drawing', 'parts', 'scene', 'shell', 'ui'],
   book: ['api', 'parts', 'readings', 'save', 'shell', 'ui'],
+  people: ['api', 'drawing', 'parts', 'scene', 'shell', 'ui'],
 }
 
 const roads = Object.entries(ROOMS).map(([room, open]) => ({

@@ -1,4 +1,5 @@
-import { answered, unanswered } from './reach'
+import { ApiError, call, once, patiently, queued, send, streamed } from './http'
+import { address } from './room'
 import type {
   FlyLine,
   LoggedFly,
@@ -7,7 +8,6 @@ import type {
   Reading,
   Schemas,
   TrendLine,
-  Tying,
   AnswerLine,
   BookPage,
   Card,
@@ -26,7 +26,6 @@ import type {
   PatternDocument,
   PatternResource,
   PatternSummary,
-  Problem,
   Rule,
   Style,
   Snap,
@@ -34,93 +33,6 @@ import type {
 
 /** Larger than any pattern can be; the server says the same. */
 export const MOST_BYTES = 1_000_000
-
-/** The server refused, or could not be reached (status 0). */
-export class ApiError extends Error {
-  readonly problem: Problem
-
-  constructor(problem: Problem) {
-    super(problem.detail ?? (problem.title || `It was refused (status ${problem.status}).`))
-    this.problem = problem
-  }
-}
-
-export async function call<T>(path: string, init?: RequestInit): Promise<T> {
-  const response = await ask(path, init)
-  return (response.status === 204 ? undefined : await response.json()) as T
-}
-
-async function ask(path: string, init?: RequestInit): Promise<Response> {
-  let response: Response
-  try {
-    response = await fetch(path, init)
-  } catch (cause) {
-    if (cause instanceof DOMException && cause.name === 'AbortError') throw cause
-    unanswered()
-    throw new ApiError({
-      title: 'No answer',
-      status: 0,
-      detail: 'The application does not answer. Is it still running?',
-    })
-  }
-  answered()
-  if (!response.ok) {
-    const problem = (await response.json().catch(() => null)) as Problem | null
-    throw new ApiError({ title: response.statusText, status: response.status, ...problem })
-  }
-  return response
-}
-
-export function send(
-  method: string,
-  body?: unknown,
-  headers: Record<string, string> = {},
-): RequestInit {
-  return {
-    method,
-    headers: { 'Content-Type': 'application/json', ...headers },
-    body: body === undefined ? undefined : JSON.stringify(body),
-  }
-}
-
-const AGAIN_MS = 400
-
-/**
- * A change that happens once: where its answer is lost it is sent once more under the same key, and
- * answered as it was the first time.
- */
-export async function once<T>(path: string, init: RequestInit): Promise<T> {
-  const keyed = { ...init, headers: { ...init.headers, 'Idempotency-Key': crypto.randomUUID() } }
-  try {
-    return await call<T>(path, keyed)
-  } catch (e) {
-    if (!(e instanceof ApiError) || e.problem.status !== 0) throw e
-    await new Promise((wait) => setTimeout(wait, AGAIN_MS))
-    return call<T>(path, keyed)
-  }
-}
-
-const BUSY_MS = 1000
-const MOST_TRIES = 30
-
-/** Asks again where the application says that it is busy for a moment. */
-export async function patiently<T>(ask: () => Promise<T>): Promise<T> {
-  for (let tries = 1; ; tries++) {
-    try {
-      return await ask()
-    } catch (e) {
-      const busy = e instanceof ApiError && e.problem.status === 429
-      if (!busy || tries === MOST_TRIES) throw e
-      await new Promise((wait) => setTimeout(wait, BUSY_MS))
-    }
-  }
-}
-
-/** Headers of a change that a save queue sends: to which revision, and its key. */
-export const queued = (revision: number, key: string) => ({
-  'If-Match': `"${revision}"`,
-  'Idempotency-Key': key,
-})
 
 export const writeCard = (document: PatternDocument) =>
   call<Card>('/api/cards', send('POST', document))
@@ -148,7 +60,7 @@ export const restorePattern = (id: string) =>
   once<PatternResource>(`/api/patterns/${id}/restoration`, send('POST'))
 export const createPattern = (style: string, likePattern?: string) =>
   once<PatternResource>('/api/patterns', send('POST', { style, likePattern }))
-export const exportAddress = (id: string) => `/api/patterns/${id}/export`
+export const exportAddress = (id: string) => address(`/api/patterns/${id}/export`)
 
 /** Goes on even if the page is left or reloaded meanwhile. */
 export const savePattern = (id: string, revision: number, document: PatternDocument, key: string) =>
@@ -203,7 +115,7 @@ export const compare = async (
   onLine: (line: AnswerLine) => void,
   signal: AbortSignal,
 ): Promise<AnswerLine> =>
-  lines(await ask('/api/comparisons', { ...send('POST', documents), signal }), onLine)
+  streamed('/api/comparisons', { ...send('POST', documents), signal }, onLine)
 
 /** The same fly tied the other way, for all that practitioners do either way. */
 export const listDisagreements = (document: PatternDocument, signal: AbortSignal) =>
@@ -219,7 +131,7 @@ export const readLength = (document: PatternDocument, part: number, field: strin
 export const getCard = (id: string, variant = '') =>
   call<Card>(`/api/patterns/${id}/card${variant && `?${variant}`}`)
 export const cardAddress = (id: string, as: 'pdf' | 'svg' | 'txt', paper?: string) =>
-  `/api/patterns/${id}/card.${as}${paper ? `?paper=${paper}` : ''}`
+  address(`/api/patterns/${id}/card.${as}${paper ? `?paper=${paper}` : ''}`)
 
 /** Whether the application answers. */
 export const isThere = () =>
@@ -255,7 +167,7 @@ export async function answer(
   more: Record<string, string> = {},
 ): Promise<AnswerLine> {
   const path = `/api/answers?${new URLSearchParams({ ...more, ask: question })}`
-  return lines(await ask(path, { ...send('POST', document), signal }), onLine)
+  return streamed(path, { ...send('POST', document), signal }, onLine)
 }
 
 /** Brings a book, a zipped folder or one pattern in, all of it or nothing. */
@@ -268,32 +180,7 @@ export async function importBook(
     'Content-Type': 'application/octet-stream',
     'Idempotency-Key': crypto.randomUUID(),
   }
-  return lines(
-    await ask('/api/book/imports', { method: 'POST', body: file, headers, signal }),
-    onLine,
-  )
-}
-
-/** What comes line by line; the last line is the answer. */
-export const streamed = async <T>(path: string, init: RequestInit, onLine: (line: T) => void) =>
-  lines(await ask(path, init), onLine)
-
-async function lines<T>(response: Response, onLine: (line: T) => void): Promise<T> {
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader()
-  let last: T | undefined
-  let rest = ''
-  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
-    const whole = (rest + part.value).split('\n')
-    rest = whole.pop() ?? ''
-    for (const line of whole) {
-      last = JSON.parse(line) as T
-      onLine(last)
-    }
-  }
-  const refused = (last as { problem?: Problem } | undefined)?.problem
-  if (refused && !('added' in (last as object))) throw new ApiError(refused)
-  if (!last) throw new ApiError({ title: 'No answer', status: 0, detail: 'The answer broke off.' })
-  return last
+  return streamed('/api/book/imports', { method: 'POST', body: file, headers, signal }, onLine)
 }
 
 /** How much of each outcome can be asked for. */
@@ -336,7 +223,7 @@ export const judgeTied = async (
   onLine: (line: AnswerLine) => void,
   signal: AbortSignal,
 ): Promise<AnswerLine> => streamed(`/api/log/${id}/as-tied`, { signal }, onLine)
-export const pictureAddress = (id: string) => `/api/log/${id}/picture`
+export const pictureAddress = (id: string) => address(`/api/log/${id}/picture`)
 export const measurePicture = (id: string, marks: Marks) =>
   once<Photograph>(`/api/log/${id}/marks`, send('POST', marks))
 
@@ -365,20 +252,6 @@ export const importLog = (file: File) =>
 
 export const readDevice = (what: 'caliper' | 'scale') =>
   call<Reading>(`/api/devices/${what}/reading`, send('POST'))
-
-export const getTying = (pattern: string) => call<Tying>(`/api/patterns/${pattern}/tying`)
-export const keepTying = (pattern: string, revision: number, at: Tying, key: string) =>
-  call<Tying>(`/api/patterns/${pattern}/tying`, {
-    ...send('PUT', { step: at.step, seconds: at.seconds }, queued(revision, key)),
-    keepalive: true,
-  })
-export const abandonTying = (pattern: string) =>
-  once<undefined>(`/api/patterns/${pattern}/tying`, send('DELETE'))
-export const finishTying = (pattern: string, revision: number, key: string, variant: string) =>
-  call<{ id: string }>(
-    `/api/patterns/${pattern}/tying/finish?${variant}`,
-    send('POST', undefined, queued(revision, key)),
-  )
 
 /** Which build this is, and whose work is in it. */
 export type Notice = { name: string; version: string; licence: string }

@@ -1,4 +1,4 @@
-import { call, once, patiently, send } from './client'
+import { call, once, patiently, send } from './http'
 import type { Exercise, Judged, Practice, Schemas } from './types'
 
 export const listPractice = (person: string) =>

@@ -1,4 +1,5 @@
-import { answer, patiently } from './client'
+import { answer } from './client'
+import { patiently } from './http'
 import type { PatternDocument, Scene } from './types'
 
 const unwatched = () => undefined

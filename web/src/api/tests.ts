@@ -1,4 +1,4 @@
-import { call, once, queued, send, streamed } from './client'
+import { call, once, queued, send, streamed } from './http'
 import type { AnswerLine, GlassMarks, LearningState, Schemas, TankTest } from './types'
 
 type OnLine = (line: AnswerLine) => void

@@ -1,3 +1,4 @@
+import { address } from '../api/room'
 import { Button } from '../ui/Button'
 import { Page } from '../shell/Page'
 
@@ -17,7 +18,7 @@ export function Broken({
       </p>
       <p className="mt-3 flex gap-3">
         <Button onClick={resetErrorBoundary}>Try again</Button>
-        <Button onClick={() => window.location.assign('/')}>Go to the bench</Button>
+        <Button onClick={() => window.location.assign(address('/'))}>Go to the bench</Button>
       </p>
     </Page>
   )

@@ -6,6 +6,7 @@ import { Header } from '../shell/Header'
 import { notices } from '../shell/notices'
 import { problem } from '../shell/problems'
 import { Broken } from './Broken'
+import { Gate } from './Gate'
 import { Reach } from './Reach'
 import { useStore } from '../ui/store'
 
@@ -27,19 +28,26 @@ export function Shell() {
         Skip to the content
       </a>
       <SavedBeforeLeaving />
-      <Header />
-      <Reach />
-      <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
-        <Suspense
-          fallback={
-            <p className="text-soft p-10" aria-busy="true">
-              Opening…
-            </p>
-          }
-        >
-          <Outlet />
-        </Suspense>
-      </ErrorBoundary>
+      <Gate
+        header={
+          <>
+            <Header />
+            <Reach />
+          </>
+        }
+      >
+        <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
+          <Suspense
+            fallback={
+              <p className="text-soft p-10" aria-busy="true">
+                Opening…
+              </p>
+            }
+          >
+            <Outlet />
+          </Suspense>
+        </ErrorBoundary>
+      </Gate>
       {useStore(problem) && (
         <Suspense>
           <ProblemDialog problem={problem.get()} onClose={() => problem.set(undefined)} />

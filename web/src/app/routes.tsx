@@ -1,5 +1,6 @@
 import { lazy } from 'react'
 import { Route, createBrowserRouter, createRoutesFromElements } from 'react-router'
+import { room } from '../api/room'
 import { BenchPage } from '../bench/BenchPage'
 import { NotFound } from './NotFound'
 import { Shell } from './Shell'
@@ -22,16 +23,23 @@ const OutingPage = lazy(() =>
   import('../outings/OutingPage').then((m) => ({ default: m.OutingPage })),
 )
 const Outings = lazy(() => import('../outings/Outings').then((m) => ({ default: m.Outings })))
+const Changes = lazy(() => import('../people/Changes').then((m) => ({ default: m.Changes })))
+const Join = lazy(() => import('../people/Join').then((m) => ({ default: m.Join })))
+const People = lazy(() => import('../people/People').then((m) => ({ default: m.People })))
 const Practice = lazy(() => import('../practice/Practice').then((m) => ({ default: m.Practice })))
 const Sitting = lazy(() => import('../practice/Sitting').then((m) => ({ default: m.Sitting })))
+const Share = lazy(() => import('../people/Share').then((m) => ({ default: m.Share })))
+const Shared = lazy(() => import('../people/Shared').then((m) => ({ default: m.Shared })))
 const SizeRun = lazy(() => import('../study/SizeRun').then((m) => ({ default: m.SizeRun })))
 const Styles = lazy(() => import('../library/Styles').then((m) => ({ default: m.Styles })))
 const TankTestPage = lazy(() =>
   import('../tests/TankTest').then((m) => ({ default: m.TankTestPage })),
 )
+const TabletIn = lazy(() => import('../people/TabletIn').then((m) => ({ default: m.TabletIn })))
 const Tests = lazy(() => import('../tests/Tests').then((m) => ({ default: m.Tests })))
 const Tie = lazy(() => import('../card/Tie').then((m) => ({ default: m.Tie })))
 const TiedFly = lazy(() => import('../log/TiedFly').then((m) => ({ default: m.TiedFly })))
+const You = lazy(() => import('../people/You').then((m) => ({ default: m.You })))
 
 /** Every page there is. */
 export const router = createBrowserRouter(
@@ -62,7 +70,15 @@ export const router = createBrowserRouter(
       <Route path="/hooks" element={<Hooks />} />
       <Route path="/styles" element={<Styles />} />
       <Route path="/about" element={<About />} />
+      <Route path="/bench/:id/share" element={<Share />} />
+      <Route path="/join" element={<Join />} />
+      <Route path="/tablet" element={<TabletIn />} />
+      <Route path="/shared" element={<Shared />} />
+      <Route path="/people" element={<People />} />
+      <Route path="/you" element={<You />} />
+      <Route path="/changes" element={<Changes />} />
       <Route path="*" element={<NotFound />} />
     </Route>,
   ),
+  { basename: room || '/' },
 )

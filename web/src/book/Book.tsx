@@ -13,6 +13,7 @@ import {
   restorePattern,
 } from '../api/client'
 import type { BookPage, BookRow } from '../api/types'
+import { address } from '../api/room'
 import { sitting, SITTINGS, whatWentWrong } from '../parts/words'
 import { notify } from '../shell/notices'
 import { Button } from '../ui/Button'
@@ -286,8 +287,8 @@ function Pages({ page, onPage }: { page: BookPage; onPage: (page: number) => voi
         Next
       </Button>
       <span className="flex-1" />
-      <FileLink href="/api/book/file">whole book, one file</FileLink>
-      <FileLink href="/api/book/folder">whole book, a folder</FileLink>
+      <FileLink href={address('/api/book/file')}>whole book, one file</FileLink>
+      <FileLink href={address('/api/book/folder')}>whole book, a folder</FileLink>
     </nav>
   )
 }

@@ -1,6 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { restoreDeleted } from '../api/client'
+import { type Loan, listLoans } from '../api/people'
+import { address } from '../api/room'
+import { useMe } from '../api/useMe'
 import { addBox, deleteBox, importMoves, listBoxes, undoMove } from '../api/plans'
 import type { Boxes as AllBoxes, FlyBox, FlyCount } from '../api/types'
 import { count, dayWords, fliesKey, fliesWords } from '../parts/flies'
@@ -60,7 +63,7 @@ export function Boxes() {
         >
           New box
         </Button>
-        <a className="underline" href="/api/boxes/moves.csv" download>
+        <a className="underline" href={address('/api/boxes/moves.csv')} download>
           CSV
         </a>
         <FileButton label="Moves to import" accept={CSV_FILE} onFile={(f) => void take(f)}>
@@ -88,6 +91,7 @@ export function Boxes() {
             ))}
             <Away flies={all.data.flies} onMove={(from) => setMoving({ from })} />
           </div>
+          <Loans flies={all.data.flies} onMove={(from) => setMoving({ from })} />
           <Moves all={all.data} onUndone={() => void refresh()} />
         </>
       )}
@@ -204,6 +208,50 @@ function Away({ flies, onMove }: { flies: FlyCount[]; onMove: (from: FlyCount) =
     <section aria-label="In no box" className="border-rule rounded-md border border-dashed p-3">
       <h2 className="font-serif text-xl font-semibold">In no box</h2>
       <Counts flies={away} onMove={onMove} where />
+    </section>
+  )
+}
+
+/** Who has what, and since when. */
+function Loans({ flies, onMove }: { flies: FlyCount[]; onMove: (from: FlyCount) => void }) {
+  const loans = useQuery({ queryKey: ['boxes', 'loans'], queryFn: listLoans })
+  const { mayChange } = useMe()
+  if (!loans.data || loans.data.length === 0) return null
+  const there = (l: Loan) =>
+    flies.find(
+      (c) =>
+        c.place.kind === 'LENT' && c.place.name === l.to && fliesKey(c.flies) === fliesKey(l.flies),
+    )
+  return (
+    <section aria-labelledby="loans" className="mt-6">
+      <h2 id="loans" className="font-serif text-2xl">
+        Who has what
+      </h2>
+      <Table
+        head={['who', 'flies', 'since', 'days', 'how many', '']}
+        words={3}
+        rows={loans.data.map((l) => {
+          const from = there(l)
+          return [
+            l.to,
+            fliesWords(l.flies),
+            dayWords(l.since),
+            l.days,
+            l.count,
+            from && mayChange && (
+              <button
+                key="b"
+                type="button"
+                className="underline pointer-coarse:min-h-11"
+                aria-label={`${fliesWords(l.flies)} come back from ${l.to}`}
+                onClick={() => onMove(from)}
+              >
+                come back…
+              </button>
+            ),
+          ]
+        })}
+      />
     </section>
   )
 }

@@ -5,10 +5,14 @@ import { Link, useLocation, useNavigate, useParams } from 'react-router'
 import { getCard } from '../api/client'
 import type { Card, Tying } from '../api/types'
 import { pxPerMm } from '../parts/calibration'
-import { length, measureBy, say, unit } from '../parts/units'
+import { measureBy, say, unit } from '../parts/units'
 import { Button } from '../ui/Button'
 import { Calibrate } from '../drawing/Calibrate'
 import { usePlanned } from './usePlanned'
+import { useMe } from '../api/useMe'
+import { isShared } from '../api/room'
+import { Tablets, useTablets } from './Tablets'
+import { Preparation, Step } from './StepWords'
 import { useTying, useWhere } from './useTying'
 import { ViseDrawing } from '../drawing/ViseDrawing'
 import { useStore } from '../ui/store'
@@ -74,7 +78,11 @@ function Steps({
   planned: Planned
 }) {
   const steps = card.steps.length
-  const tying = useTying(id, steps, there, planned.variant)
+  const { follows } = useMe()
+  const [pairs, setPairs] = useState(false)
+  const tablets = useTablets(id, isShared && !follows)
+  const follow = follows ? 'tablet' : tablets.some((t) => t.since) ? 'bench' : undefined
+  const tying = useTying(id, steps, there, planned.variant, follow)
   const navigate = useNavigate()
   const [speaks, setSpeaks] = useState(false)
   const [weighed, setWeighed] = useState(false)
@@ -166,7 +174,8 @@ function Steps({
           {canSpeak() ? 'say it' : 'no voice here'}
         </Button>
         <Button onClick={full}>full screen</Button>
-        <Button onClick={leave}>leave</Button>
+        {isShared && !follows && <Button onClick={() => setPairs(true)}>tablet</Button>}
+        {!follows && <Button onClick={leave}>leave</Button>}
       </div>
       {tying.state.kind === 'failed' && (
         <p role="status" className="text-warn text-lg">
@@ -240,6 +249,7 @@ function Steps({
         Next: → ↓ PageDown, space or a pedal. Back: ← ↑ PageUp. p pause, s say it, f full screen,
         Esc leave; you come back to this step.
       </p>
+      {pairs && <Tablets pattern={id} open onClose={() => setPairs(false)} />}
       <Calibrate open={calibrates} onClose={() => setCalibrates(false)} />
     </main>
   )
@@ -267,90 +277,6 @@ function Elsewhere({
       <Button onClick={() => onChoose('theirs')}>Go there</Button>
       <Button onClick={() => onChoose('mine')}>Stay here</Button>
     </p>
-  )
-}
-
-function Preparation({ card }: { card: Card }) {
-  return (
-    <>
-      <h2 className="mb-2 font-serif text-4xl font-bold">Before you start</h2>
-      <p className="text-soft text-xl">{say(card.hook)}</p>
-      {card.visitor && <p className="text-xl">For {card.visitor}.</p>}
-      {(card.asked || card.notes) && (
-        <p className="text-xl whitespace-pre-line">
-          {card.asked} {card.notes}
-        </p>
-      )}
-      <ul className="list-disc pl-7 text-xl">
-        {card.preparation.map((p) => (
-          <li key={p.text}>{say(p)}</li>
-        ))}
-      </ul>
-      <p className="text-xl">{say(card.thread)}</p>
-      {[...card.warnings.map((w) => say(w)), ...card.problems.map((p) => p.words)].map((words) => (
-        <p key={words} className="text-warn text-xl">
-          ▲ {words}
-        </p>
-      ))}
-      {card.cautions.map((c) => (
-        <p key={c} className="text-warn text-lg">
-          ▲ {c}
-        </p>
-      ))}
-    </>
-  )
-}
-
-function Step({
-  step: s,
-  scale,
-  onCalibrate,
-}: {
-  step: Card['steps'][number]
-  scale: number
-  onCalibrate: () => void
-}) {
-  return (
-    <>
-      <h2 className="font-serif text-4xl font-bold">{s.title}</h2>
-      <p className="text-soft text-xl">{[s.material, say(s.place)].filter(Boolean).join(', ')}</p>
-      <p className="my-3 text-[1.9rem] max-sm:text-2xl">{say(s.how)}</p>
-      {s.bars.map((b) => (
-        <p key={b.name} className="my-3">
-          {scale > 0 ? (
-            <span
-              aria-hidden
-              className="bg-tide mb-1 block h-5"
-              style={{ width: `${b.mm * scale}px` }}
-              data-bar={b.name}
-            />
-          ) : (
-            <Button className="mb-1 block text-lg" onClick={onCalibrate}>
-              calibrate, to lay it on the screen
-            </Button>
-          )}
-          {b.name} {length(b.mm)}
-        </p>
-      ))}
-      {s.check.text && (
-        <p>
-          <strong>Look:</strong> {say(s.check)}
-        </p>
-      )}
-      {s.mistake.text && (
-        <p className="mt-2 text-xl">
-          <strong>{say(s.mistake)}</strong> {say(s.remedy)}
-        </p>
-      )}
-      {s.note && <p className="text-xl">Note: {s.note}</p>}
-      {s.easier && (
-        <p className="text-soft text-xl">
-          <strong>Easier:</strong> {s.easier}
-        </p>
-      )}
-      {s.caution && <p className="text-warn text-xl">▲ {s.caution}</p>}
-      {s.ways.text && <p className="text-soft text-lg">{say(s.ways)}</p>}
-    </>
   )
 }
 

@@ -12,6 +12,8 @@ import { readFileSync } from 'node:fs'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import * as client from '../api/client'
+import { ApiError } from '../api/http'
+import * as vise from '../api/tying'
 import type { LoggedFly } from '../api/types'
 import { lookOf } from '../scene/looks'
 import { TiedFly } from '../log/TiedFly'
@@ -20,14 +22,13 @@ import { useTying, useWhere } from './useTying'
 
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof client>()),
-  getTying: vi.fn(),
-  keepTying: vi.fn(),
-  finishTying: vi.fn(),
   getFly: vi.fn(),
   changeFly: vi.fn(),
   judgeTied: vi.fn(),
   readDevice: vi.fn(),
 }))
+
+vi.mock('../api/tying', () => ({ getTying: vi.fn(), keepTying: vi.fn(), finishTying: vi.fn() }))
 
 afterEach(() => {
   cleanup()
@@ -36,11 +37,11 @@ afterEach(() => {
 })
 
 describe('a fly on the vise', () => {
-  const away = new client.ApiError({ title: 'No answer', status: 0, detail: 'It does not answer.' })
+  const away = new ApiError({ title: 'No answer', status: 0, detail: 'It does not answer.' })
 
   beforeEach(() => {
-    vi.mocked(client.getTying).mockResolvedValue({ step: 2, seconds: [10, 20], revision: 7 })
-    vi.mocked(client.keepTying).mockImplementation((_, revision, at) =>
+    vi.mocked(vise.getTying).mockResolvedValue({ step: 2, seconds: [10, 20], revision: 7 })
+    vi.mocked(vise.keepTying).mockImplementation((_, revision, at) =>
       Promise.resolve({ ...at, revision: revision + 1 }),
     )
   })
@@ -56,7 +57,7 @@ describe('a fly on the vise', () => {
     act(() => result.current.go(1))
     expect(result.current.at.step).toBe(3)
     await waitFor(() =>
-      expect(client.keepTying).toHaveBeenLastCalledWith(
+      expect(vise.keepTying).toHaveBeenLastCalledWith(
         `a${n}`,
         7,
         expect.objectContaining({ step: 3, seconds: [10, 20] }),
@@ -68,32 +69,32 @@ describe('a fly on the vise', () => {
 
   it('is with the browser until the server has answered, and sent again', async () => {
     const { result } = onVise()
-    vi.mocked(client.keepTying).mockRejectedValueOnce(away)
+    vi.mocked(vise.keepTying).mockRejectedValueOnce(away)
     act(() => result.current.go(1))
     await waitFor(() => expect(result.current.state.kind).toBe('failed'))
     expect(localStorage.length).toBe(1)
     await waitFor(() => expect(result.current.state.kind).toBe('saved'), { timeout: 6000 })
-    const calls = vi.mocked(client.keepTying).mock.calls.filter(([of]) => of === `a${n}`)
+    const calls = vi.mocked(vise.keepTying).mock.calls.filter(([of]) => of === `a${n}`)
     const keys = calls.map((call) => call[3])
     expect(keys).toHaveLength(2)
     expect(keys[0]).toBe(keys[1])
   })
 
   it('is logged once, however often a held pedal asks', async () => {
-    vi.mocked(client.finishTying).mockResolvedValue({ id: 'f' })
+    vi.mocked(vise.finishTying).mockResolvedValue({ id: 'f' })
     const { result } = onVise()
     const asked = await act(() => Promise.all([1, 2, 3].map(() => result.current.finish())))
     expect(asked).toEqual(['f', 'f', 'f'])
-    expect(client.finishTying).toHaveBeenCalledTimes(1)
+    expect(vise.finishTying).toHaveBeenCalledTimes(1)
   })
 
   it('waits for where it was rather than begin anew', async () => {
-    vi.mocked(client.keepTying).mockClear()
-    vi.mocked(client.getTying).mockRejectedValueOnce(away)
+    vi.mocked(vise.keepTying).mockClear()
+    vi.mocked(vise.getTying).mockRejectedValueOnce(away)
     const { result } = renderHook(() => useWhere('w'))
     await waitFor(() => expect(result.current.lost).not.toBe(''))
     expect(result.current.there).toBeUndefined()
-    expect(client.keepTying).not.toHaveBeenCalled()
+    expect(vise.keepTying).not.toHaveBeenCalled()
     await waitFor(() => expect(result.current.there?.step).toBe(2), { timeout: 6000 })
     expect(result.current.lost).toBe('')
   }, 10_000)
@@ -113,6 +114,56 @@ describe('a fly on the vise', () => {
   it('tells minutes and seconds', () => {
     expect(clock(0)).toBe('0:00')
     expect(clock(605.4)).toBe('10:05')
+  })
+
+  const followed = (as: 'bench' | 'tablet') => renderHook(() => useTying(`f${n}`, 4, there, '', as))
+
+  it('goes where a tablet or the bench turned the page to', async () => {
+    vi.useFakeTimers()
+    n++
+    vi.mocked(vise.getTying).mockResolvedValue({ step: 3, seconds: [10, 20, 5], revision: 8 })
+    const { result } = followed('bench')
+    expect(result.current.at.step).toBe(2)
+    await act(() => vi.advanceTimersByTimeAsync(1100))
+    expect(result.current.at.step).toBe(3)
+    // and a page that is turned here is kept after that one
+    await act(async () => {
+      result.current.go(1)
+      await vi.advanceTimersByTimeAsync(300)
+    })
+    expect(vise.keepTying).toHaveBeenLastCalledWith(
+      `f${n}`,
+      8,
+      expect.objectContaining({ step: 4 }),
+      expect.anything(),
+    )
+  })
+
+  it('goes with whoever turned first, and asks nobody', async () => {
+    vi.useFakeTimers()
+    n++
+    vi.mocked(vise.getTying).mockResolvedValue(there)
+    const stored = { step: 4, seconds: [], revision: 9 }
+    vi.mocked(vise.keepTying).mockRejectedValueOnce(
+      new ApiError({ title: 'Changed elsewhere', status: 412, stored: stored as never }),
+    )
+    const { result } = followed('bench')
+    await act(async () => {
+      result.current.go(1)
+      await vi.advanceTimersByTimeAsync(300)
+    })
+    expect(result.current.at.step).toBe(4)
+    expect(result.current.state.kind).toBe('saved')
+  })
+
+  it('leaves the clock to the bench', async () => {
+    vi.useFakeTimers()
+    n++
+    vi.mocked(vise.getTying).mockResolvedValue(there)
+    vi.mocked(vise.keepTying).mockClear()
+    followed('tablet')
+    await act(() => vi.advanceTimersByTimeAsync(40_000))
+    expect(vise.keepTying).not.toHaveBeenCalled()
   })
 })
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { finishTying, getTying, keepTying } from '../api/client'
+import { finishTying, getTying, keepTying } from '../api/tying'
 import type { Tying } from '../api/types'
 import { SaveQueue } from '../save/saveQueue'
 import { inBrowser } from '../save/unsaved'
@@ -7,6 +7,9 @@ import { useQueue } from '../save/useQueue'
 
 /** How often a running clock is kept, s; every step is kept at once. */
 const KEEP_EVERY = 15
+
+/** How often it is asked where the fly is, while a tablet and the bench follow each other, ms. */
+const FOLLOW_MS = 1000
 
 const RETRY_MS = 4000
 
@@ -48,8 +51,16 @@ export function useWhere(id: string) {
  *
  * @param steps of the card
  * @param variant on which hook and in which colours, as the query of an address
+ * @param follow whether another device turns pages too: then the last turn is where both are, and the
+ *     clock is the one's that is not the tablet
  */
-export function useTying(id: string, steps: number, there: Tying, variant: string) {
+export function useTying(
+  id: string,
+  steps: number,
+  there: Tying,
+  variant: string,
+  follow?: 'bench' | 'tablet',
+) {
   const name = `tying.${id}`
   const { value, state, queue } = useQueue(
     name,
@@ -87,8 +98,8 @@ export function useTying(id: string, steps: number, there: Tying, variant: strin
     return () => clearInterval(tick)
   }, [running, over])
   useEffect(() => {
-    if (ticked >= KEEP_EVERY) keep(latest.current)
-  }, [ticked, keep])
+    if (ticked >= KEEP_EVERY && follow !== 'tablet') keep(latest.current)
+  }, [ticked, keep, follow])
   useEffect(
     () => () => {
       if (latest.current !== queue.snapshot().value) queue.change(latest.current)
@@ -96,6 +107,7 @@ export function useTying(id: string, steps: number, there: Tying, variant: strin
     [queue],
   )
 
+  useFollowing(id, queue, follow !== undefined, setTicked)
   const finishing = useRef<Promise<string> | undefined>(undefined)
   const go = (by: number) => {
     if (finishing.current) return
@@ -128,6 +140,39 @@ export function useTying(id: string, steps: number, there: Tying, variant: strin
       queue.resolve(choice, stored)
     },
   }
+}
+
+/** Goes where the fly is when another device turned a page. */
+function useFollowing(
+  id: string,
+  queue: SaveQueue<Tying, Tying>,
+  follow: boolean,
+  setTicked: (s: number) => void,
+) {
+  useEffect(() => {
+    if (!follow) return
+    const look = setInterval(() => {
+      void getTying(id).then(
+        (at) => {
+          if (!queue.idle || at.revision === queue.snapshot().kept?.revision) return
+          setTicked(0)
+          queue.resolve('theirs', at)
+        },
+        () => undefined, // asked again in a moment
+      )
+    }, FOLLOW_MS)
+    // whoever turned a page first is followed; nobody is asked which it should be
+    const stop = queue.subscribe(() => {
+      const { state } = queue.snapshot()
+      if (state.kind !== 'changed-elsewhere') return
+      setTicked(0)
+      queue.resolve('theirs', state.stored)
+    })
+    return () => {
+      clearInterval(look)
+      stop()
+    }
+  }, [id, queue, follow, setTicked])
 }
 
 /** So many seconds more for the page that is open; the preparation's come after those of the steps. */

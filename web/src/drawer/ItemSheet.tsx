@@ -1,5 +1,6 @@
 import { type ReactNode, Suspense, lazy, useState } from 'react'
-import { ApiError, readDevice, restoreDeleted } from '../api/client'
+import { readDevice, restoreDeleted } from '../api/client'
+import { ApiError } from '../api/http'
 import { addToDrawer, changeInDrawer, takeOutOfDrawer } from '../api/drawer'
 import type { DrawerItem, MaterialEntry, NewDrawerItem } from '../api/types'
 import { pxPerMm } from '../parts/calibration'

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
+import { address } from '../api/room'
 import { shoppingList, tieable } from '../api/drawer'
 import type { TieableNow } from '../api/types'
 import { part, whatWentWrong } from '../parts/words'
@@ -121,7 +122,11 @@ export function TieNow() {
                 ])}
               />
               <p className="mt-3 flex gap-4 print:hidden">
-                <a className="underline" href={`/api/drawer/shopping.csv?${asked}`} download>
+                <a
+                  className="underline"
+                  href={address(`/api/drawer/shopping.csv?${asked}`)}
+                  download
+                >
                   list as CSV
                 </a>
                 <button type="button" className="underline" onClick={() => window.print()}>

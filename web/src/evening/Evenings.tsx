@@ -10,6 +10,7 @@ import {
 import { sortableKeyboardCoordinates } from '@dnd-kit/sortable'
 import { useQuery } from '@tanstack/react-query'
 import { getPlan } from '../api/plans'
+import { address } from '../api/room'
 import type { EveningPlan } from '../api/types'
 import { count, dayFrom, fliesWords } from '../parts/flies'
 import { whatWentWrong } from '../parts/words'
@@ -72,7 +73,7 @@ function Opened({ opened, again }: { opened: EveningPlan; again: () => Promise<u
         <Button onClick={addEvening}>Add an evening</Button>
         <span className="flex-1" />
         <Saved open={open} />
-        <a className="underline" href="/api/evenings/calendar.ics" download>
+        <a className="underline" href={address('/api/evenings/calendar.ics')} download>
           calendar
         </a>
         <button type="button" className="underline" onClick={() => window.print()}>

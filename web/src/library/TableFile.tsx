@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { Download, Upload } from 'lucide-react'
 import { useState } from 'react'
+import { address } from '../api/room'
 import { importTable } from '../api/client'
 import { whatWentWrong } from '../parts/words'
 import { CSV_FILE, FileButton } from '../ui/FileButton'
@@ -28,7 +29,7 @@ export function TableFile({ of }: { of: keyof typeof ROWS }) {
   return (
     <p className="mt-4 flex flex-wrap items-center gap-3">
       <a
-        href={`/api/${of}/table`}
+        href={address(`/api/${of}/table`)}
         download
         className="hover:text-tide inline-flex items-center gap-1 underline decoration-dotted"
       >

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { deleteFly, importLog, listFlies, listTrends, restoreDeleted } from '../api/client'
+import { address } from '../api/room'
 import { listPractice } from '../api/practice'
 import { measureBy, say, unit } from '../parts/units'
 import { notify } from '../shell/notices'
@@ -58,10 +59,10 @@ export function Log() {
         <span className="text-soft flex-1">
           A fly comes here when it is tied by its card, or by “log a fly” on the card.
         </span>
-        <a className="underline" href="/api/log.csv" download>
+        <a className="underline" href={address('/api/log.csv')} download>
           CSV
         </a>
-        <a className="underline" href="/api/log.json" download>
+        <a className="underline" href={address('/api/log.json')} download>
           JSON
         </a>
         <FileButton label="Log to import" accept={JSON_FILE} onFile={(chosen) => void take(chosen)}>

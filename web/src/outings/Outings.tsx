@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import { restoreDeleted } from '../api/client'
+import { address } from '../api/room'
 import { addOuting, deleteOuting, listOutings, outingHistory } from '../api/plans'
 import { count, dayFrom, dayWords, fliesWords } from '../parts/flies'
 import { whatWentWrong } from '../parts/words'
@@ -65,7 +66,7 @@ export function Outings() {
           )}
         </span>
         <Button onClick={() => void begin()}>New outing</Button>
-        <a className="underline" href="/api/outings/calendar.ics" download>
+        <a className="underline" href={address('/api/outings/calendar.ics')} download>
           calendar
         </a>
       </p>

@@ -1,4 +1,4 @@
-import { ApiError } from '../api/client'
+import { ApiError } from '../api/http'
 import type { Estimate, Interval, Quantity, Rest, Sitting } from '../api/types'
 import { length, lengths, quantity } from './units'
 

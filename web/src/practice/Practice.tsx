@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { importLooks, listPractice } from '../api/practice'
+import { address } from '../api/room'
 import type { DrillName, Eye, Practice as Known } from '../api/types'
 import { dayWords } from '../parts/flies'
 import { say } from '../parts/units'
@@ -71,7 +72,7 @@ export function Practice() {
         <Button onClick={() => setSetting(true)} disabled={!all}>
           Set practice for somebody…
         </Button>
-        <a className="underline" href="/api/practice/looks.csv" download>
+        <a className="underline" href={address('/api/practice/looks.csv')} download>
           all looks as CSV
         </a>
         <FileButton label="CSV of looks to import" accept=".csv,text/csv" onFile={bringIn}>

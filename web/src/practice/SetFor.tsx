@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Stepper } from '../ui/Stepper'
 import { Window } from '../ui/Window'
+import { address } from '../api/room'
 import { Button } from '../ui/Button'
 import type { DrillName } from '../api/types'
 import { DRILLS, addressOf } from './words'
@@ -29,7 +30,8 @@ function Form({ possible }: { possible: DrillName[] }) {
   const [seed] = useState(() => crypto.getRandomValues(new Uint16Array(1))[0] ?? 1)
   const [copied, setCopied] = useState(false)
   const link =
-    window.location.origin + addressOf({ only, each, person: person.trim(), seed, large: false })
+    window.location.origin +
+    address(addressOf({ only, each, person: person.trim(), seed, large: false }))
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(link)

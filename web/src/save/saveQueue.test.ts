@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { ApiError } from '../api/client'
+import { ApiError } from '../api/http'
 import { SaveQueue } from './saveQueue'
 import { inBrowser } from './unsaved'
 

@@ -1,4 +1,4 @@
-import { ApiError } from '../api/client'
+import { ApiError } from '../api/http'
 import type { Unsaved } from './unsaved'
 
 export type SaveState<R> =
@@ -217,7 +217,7 @@ export class SaveQueue<V, R> {
 function isPassing(e: unknown) {
   if (!(e instanceof ApiError)) return false
   const { status } = e.problem
-  return status === 0 || status === 409 || status === 429 || status >= 500
+  return status === 0 || status === 401 || status === 409 || status === 429 || status >= 500
 }
 
 export const newKey = () => crypto.randomUUID()

@@ -4,6 +4,8 @@ import { DropdownMenu } from 'radix-ui'
 import { Suspense, lazy, useState } from 'react'
 import { Link, NavLink, useMatch, useNavigate } from 'react-router'
 import { createPattern, importFile, listPatterns, listStyles } from '../api/client'
+import { inClub, isShared, otherRoom } from '../api/room'
+import { useMe } from '../api/useMe'
 import { FileButton, JSON_FILE } from '../ui/FileButton'
 import { MENU, MENU_ITEM } from '../ui/menu'
 import { attempt } from './problems'
@@ -47,12 +49,14 @@ export function Header() {
   const styleName = (id: string) => styles.data?.find((s) => s.id === id)?.label.toLowerCase() ?? id
   return (
     <header className="border-rule flex flex-wrap items-stretch gap-x-4 border-b px-6 max-sm:px-3 lg:flex-nowrap print:hidden">
-      <Link
-        to={here ? `/bench/${here}` : '/'}
-        className={`flex items-center font-serif text-xl font-semibold whitespace-nowrap max-lg:mr-auto ${tying ? 'mr-auto' : ''}`}
+      <div
+        className={`flex flex-col justify-center whitespace-nowrap max-lg:mr-auto ${tying ? 'mr-auto' : ''}`}
       >
-        Ripple Rest
-      </Link>
+        <Link to={here ? `/bench/${here}` : '/'} className="font-serif text-xl font-semibold">
+          Ripple Rest
+        </Link>
+        <Whose />
+      </div>
       {!tying && (
         <nav
           aria-label="Patterns"
@@ -140,5 +144,31 @@ export function Header() {
         <More />
       </div>
     </header>
+  )
+}
+
+/** Whose things this is about, and the way to the others. */
+function Whose() {
+  const { person } = useMe()
+  if (!isShared || !person) return null
+  if (person.role === 'GUEST') return <span className="text-soft text-sm">the club</span>
+  return (
+    <nav aria-label="Whose" className="flex items-center gap-x-2 text-sm leading-5">
+      {[false, true].map((club) =>
+        club === inClub ? (
+          <span
+            key={String(club)}
+            aria-current="true"
+            className="border-tide border-b-2 font-semibold"
+          >
+            {club ? 'the club' : 'mine'}
+          </span>
+        ) : (
+          <a key={String(club)} href={otherRoom} className="hover:text-tide underline">
+            {club ? 'the club' : 'mine'}
+          </a>
+        ),
+      )}
+    </nav>
   )
 }

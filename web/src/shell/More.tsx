@@ -2,9 +2,14 @@ import { Check, Menu } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { Suspense, lazy, useState } from 'react'
 import { useNavigate } from 'react-router'
+import { type Me, forgetHere, signOut } from '../api/people'
+import { inClub } from '../api/room'
+import { flushAll } from '../save/queues'
 import { MENU, MENU_ITEM } from '../ui/menu'
 import { type TextSize, type Theme, letterKeys, textSize, theme } from './settings'
 import { useStore } from '../ui/store'
+import { attempt } from './problems'
+import { useMe } from '../api/useMe'
 
 const Glossary = lazy(() => import('./Glossary').then((m) => ({ default: m.Glossary })))
 
@@ -24,6 +29,7 @@ export function More() {
   const navigate = useNavigate()
   const [words, setWords] = useState(false)
   const keys = useStore(letterKeys)
+  const { person } = useMe()
   return (
     <>
       <DropdownMenu.Root>
@@ -42,6 +48,7 @@ export function More() {
             <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/?tour')}>
               Show me around
             </DropdownMenu.Item>
+            {person && <Among person={person} />}
             <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/deleted')}>
               Lately deleted
             </DropdownMenu.Item>
@@ -68,6 +75,37 @@ export function More() {
           <Glossary onClose={() => setWords(false)} />
         </Suspense>
       )}
+    </>
+  )
+}
+
+/** Where people share it: who is here, who changed what, one's own account, the way out. */
+function Among({ person }: { person: NonNullable<Me['person']> }) {
+  const navigate = useNavigate()
+  const goOut = () =>
+    attempt(async () => {
+      await flushAll()
+      await signOut()
+      forgetHere()
+      window.location.assign('/')
+    })
+  return (
+    <>
+      <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/people')}>
+        People
+      </DropdownMenu.Item>
+      {inClub && (
+        <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/changes')}>
+          Who changed what
+        </DropdownMenu.Item>
+      )}
+      <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void navigate('/you')}>
+        You: {person.name}
+      </DropdownMenu.Item>
+      <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void goOut()}>
+        Sign out
+      </DropdownMenu.Item>
+      <DropdownMenu.Separator className="bg-rule my-1 h-px" />
     </>
   )
 }

@@ -1,3 +1,4 @@
+import { inClub, isShared } from '../api/room'
 import { Link, NavLink, useLocation } from 'react-router'
 
 /** What can be looked at of one fly, in the order of the work. */
@@ -25,6 +26,14 @@ export function Views({ id }: { id: string }) {
           {words}
         </NavLink>
       ))}
+      {isShared && (
+        <NavLink
+          to={`/bench/${id}/share`}
+          className="hover:text-tide aria-[current=page]:border-tide border-b-2 border-transparent aria-[current=page]:font-semibold pointer-coarse:py-2.5"
+        >
+          {inClub ? 'in the club' : 'share'}
+        </NavLink>
+      )}
       <Link className="hover:text-tide underline pointer-coarse:py-2.5" to="/practice/sitting">
         practise 5 min
       </Link>

@@ -1,4 +1,4 @@
-import { ApiError } from '../api/client'
+import { ApiError } from '../api/http'
 import type { Problem } from '../api/types'
 import { store } from '../ui/store'
 

@@ -1,9 +1,10 @@
+import { inClub } from '../api/room'
 import { store } from '../ui/store'
 
 const MOST = 30
 
 /** Patterns opened on this device, the last one first. */
-export const recent = store<string[]>([], 'ripple-rest.recent')
+export const recent = store<string[]>([], inClub ? 'ripple-rest.recent.club' : 'ripple-rest.recent')
 
 /** Remembers that a pattern was opened. */
 export function opened(id: string) {

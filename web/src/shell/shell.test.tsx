@@ -4,6 +4,7 @@ import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event'
 import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import * as client from '../api/client'
+import { ApiError } from '../api/http'
 import { FirstVisit } from './FirstVisit'
 import { tour, tourTaken } from './tour'
 import { Glossary } from './Glossary'
@@ -70,7 +71,7 @@ describe('the header', () => {
 
   it('makes a fly of a style on purpose', async () => {
     vi.mocked(client.createPattern).mockRejectedValue(
-      new client.ApiError({ title: 'x', status: 0, detail: 'no answer' }),
+      new ApiError({ title: 'x', status: 0, detail: 'no answer' }),
     )
     const user = userEvent.setup()
     at('/bench/a', <Header />)
