@@ -69,6 +69,8 @@ restore() {
   start_db
   sql postgres -qc "drop database if exists ripplerest_restored" 2>/dev/null
   sql postgres -qc "create database ripplerest_restored"
+  # where nobody has shared anything yet there is not the role that rows are kept apart by
+  sql postgres -qc "create role ripplerest_shared nologin" 2>/dev/null || true
   db_env "$PG_BIN/pg_restore" --no-owner --exit-on-error -d ripplerest_restored "$work/data.dump" 9>&- \
     || die "$file is damaged: its data cannot be read back. Nothing was changed."
   [ "$(schema_of ripplerest_restored)" = "$schema" ] || die "$file is damaged: its data is not of the schema that it says. Nothing was changed."

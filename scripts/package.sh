@@ -30,7 +30,7 @@ package() {
   rm -rf "$out"
   mkdir -p "$folder/lib" "$folder/scripts"
   cp "$ROOT/ripple-rest" "$ROOT/LICENSE" "$folder/"
-  cp "$ROOT"/scripts/{tools,database,watch,backup}.sh "$folder/scripts/"
+  cp "$ROOT"/scripts/{tools,database,shared,instances,watch,backup}.sh "$folder/scripts/"
   cp "$APP_JAR" "$folder/lib/ripple-rest-app.jar"
   cp "$CLI_JAR" "$folder/lib/ripple-rest-cli.jar"
   command -v unzip >/dev/null || install_packages unzip

@@ -18,7 +18,7 @@ end() { # end NAME: gently, then not
   rm -f "$STATE/$1.pid"
 }
 
-stop_app() { end app; }
+stop_app() { end_apps; }
 
 # Caliper and scale that are not there; another copy's may have the usual ports already.
 start_devices() {
@@ -41,7 +41,12 @@ start_devices() {
   DEVICES_PAGE=
 }
 
-answers() { # answers PORT: asks for the health page over bash's own sockets
+answers() { # answers PORT: asks for the health page, over bash's own sockets where it is not in TLS
+  if [ -n "$SHARED" ] && [ "$INSTANCES" -eq 1 ]; then
+    [[ $(printf 'GET /actuator/health HTTP/1.0\r\nHost: localhost:%s\r\n\r\n' "$1" |
+      timeout 3 openssl s_client -quiet -connect "$(reached):$1" 2>/dev/null 9>&-) == *" 200"* ]]
+    return
+  fi
   (
     exec 3<>"/dev/tcp/127.0.0.1/$1" || exit 1
     printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1:%s\r\n\r\n' "$1" >&3
@@ -53,35 +58,38 @@ answers() { # answers PORT: asks for the health page over bash's own sockets
 # What the application runs with: little room, and long answers at the lowest priority.
 APP_FLAGS=(-Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -XX:ThreadPriorityPolicy=1 -XX:JavaPriority1_To_OSPriority=19)
 
-launch_app() { # launch_app PORT
-  local page=${DEVICES_PAGE:-7410}
-  if [ -f "$LOGS/console.log" ]; then mv "$LOGS/console.log" "$LOGS/console.log.1"; fi
-  rm -rf "${STATE:?}/tmp"
-  mkdir -p "$STATE/tmp"
-  rm -f "$STATE/app.pid"
+launch_app() { # launch_app PORT [NAME]: of several copies each has a name, and logs by it
+  local page=${DEVICES_PAGE:-7410} name=${2:-app} temporary console
+  temporary="$STATE/tmp${2:+-$2}"
+  console="$LOGS/console${2:+-$2}.log"
+  if [ -f "$console" ]; then mv "$console" "$console.1"; fi
+  rm -rf "${temporary:?}"
+  mkdir -p "$temporary"
+  rm -f "$STATE/$name.pid"
   # in a shell of its own, which says nothing when the application is killed and ends with its status
   (
+    if [ ${#SHARED_ENV[@]} -gt 0 ]; then export "${SHARED_ENV[@]}"; fi
     RIPPLE_REST_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/${DB_NAME:-$DB_USER}" RIPPLE_REST_DB_USER=$DB_USER \
       RIPPLE_REST_DB_PASSWORD=$(cat "$STATE/secret") RIPPLE_REST_PORT=$1 RIPPLE_REST_STATE_DIR=$STATE \
       RIPPLE_REST_CALIPER=127.0.0.1:$((page + 1)) RIPPLE_REST_SCALE=127.0.0.1:$((page + 2)) \
-      LOGGING_FILE_NAME=$LOGS/app.log \
+      LOGGING_FILE_NAME=$LOGS/$name.log \
       setsid "$JAVA" "${APP_FLAGS[@]}" \
-      -Djava.io.tmpdir="$STATE/tmp" \
-      -jar "$APP_JAR" >"$LOGS/console.log" 2>&1 </dev/null &
-    own app $!
+      -Djava.io.tmpdir="$temporary" \
+      -jar "$APP_JAR" >"$console" 2>&1 </dev/null &
+    own "$name" $!
     wait $!
   ) 2>/dev/null 9>&- &
   APP_SHELL=$!
   for _ in $(seq 50); do
-    if [ -s "$STATE/app.pid" ]; then break; fi
+    if [ -s "$STATE/$name.pid" ]; then break; fi
     sleep 0.1
   done
 }
 
-# wait_until_ready PORT: 0 once it answers, 1 if it ended, 2 if it never did
+# wait_until_ready PORT [NAME]: 0 once it answers, 1 if it ended, 2 if it never did
 wait_until_ready() {
   for _ in $(seq 900); do
-    owned app >/dev/null || return 1
+    owned "${2:-app}" >/dev/null || return 1
     if answers "$1"; then return 0; fi
     sleep 0.1
   done
@@ -93,7 +101,7 @@ revive_db() {
   local before=$DB_PORT
   say "the database ended by itself; starting it again (log: $LOGS)"
   start_db
-  if [ "$DB_PORT" != "$before" ]; then end app; fi
+  if [ "$DB_PORT" != "$before" ]; then end_apps; fi
 }
 
 MOST_RESTARTS=3
@@ -126,6 +134,6 @@ watch() {
       say "the application ended by itself with status $status; starting it again (${#starts[@]} of $MOST_RESTARTS in ten minutes; log: $LOGS/app.log)"
     fi
     launch_app "$port"
-    if wait_until_ready "$port"; then say "ready again at http://127.0.0.1:$port"; fi
+    if wait_until_ready "$port"; then say "ready again at $(site "$port")"; fi
   done
 }

@@ -181,7 +181,7 @@ final class LoadCommand implements Callable<Integer> {
   }
 
   /** One length of the fly, pulled by a little to where nobody has been. */
-  private static ObjectNode changed(ObjectNode document, SplittableRandom random) {
+  static ObjectNode changed(ObjectNode document, SplittableRandom random) {
     List<ObjectNode> lengths = new ArrayList<>();
     for (JsonNode part : document.at("/pattern/parts")) {
       for (JsonNode field : part) {

@@ -14,6 +14,7 @@ import ripplerest.cli.race.Race;
       CalibrationReport.class,
       DevicesCommand.class,
       LoadCommand.class,
+      ClubCommand.class,
       Race.class,
       SensitivityCommand.class,
       PlotsCommand.class
