@@ -21,15 +21,29 @@ public final class RunningApplication {
   /** What the first warden comes in by. */
   static final String FIRST = "a-first-invitation-that-is-only-for-tests";
 
+  private static final String[] SHARED = {
+    "--spring.profiles.active=shared",
+    "--server.address=127.0.0.1",
+    "--server.ssl.enabled=false", // what TLS does is not this application's
+    "--ripplerest.first-invitation=" + FIRST,
+    "--ripplerest.password-memory-kib=64", // each would take a third of a second
+    "--ripplerest.tries-a-minute=100000"
+  };
+
   private static RunningApplication instance;
   private static RunningApplication shared;
 
   public final ConfigurableApplicationContext context;
   final int port;
+  private final ThrowawayPostgres database;
   private final HttpClient client = HttpClient.newHttpClient();
 
   private RunningApplication(String... more) {
-    ThrowawayPostgres database = ThrowawayPostgres.start();
+    this(ThrowawayPostgres.start(), more);
+  }
+
+  private RunningApplication(ThrowawayPostgres database, String... more) {
+    this.database = database;
     List<String> all =
         new ArrayList<>(
             List.of(
@@ -48,16 +62,14 @@ public final class RunningApplication {
   /** Another one with a database of its own, which several people share; one for all tests too. */
   static synchronized RunningApplication shared() {
     if (shared == null) {
-      shared =
-          new RunningApplication(
-              "--spring.profiles.active=shared",
-              "--server.address=127.0.0.1",
-              "--server.ssl.enabled=false", // what TLS does is not this application's
-              "--ripplerest.first-invitation=" + FIRST,
-              "--ripplerest.password-memory-kib=64", // each would take a third of a second
-              "--ripplerest.tries-a-minute=100000");
+      shared = new RunningApplication(SHARED);
     }
     return shared;
+  }
+
+  /** Another copy before the database of the shared one; whoever asks closes it. */
+  static RunningApplication another() {
+    return new RunningApplication(shared().database, SHARED);
   }
 
   public static synchronized RunningApplication get() {

@@ -20,6 +20,13 @@ final class Someone {
     this.app = app;
   }
 
+  /** The same person's browser, sent to another copy of the application. */
+  Someone at(RunningApplication other) {
+    Someone same = new Someone(other);
+    same.cookies.putAll(cookies);
+    return same;
+  }
+
   /** A warden of the shared application; the first of them has what was there. */
   static Someone warden() throws Exception {
     Someone first = new Someone(RunningApplication.shared());
