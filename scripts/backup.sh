@@ -1,7 +1,7 @@
 # Everything in one file, and back. Read by ./ripple-rest.
 
 tables_of() { # tables_of DATABASE: how many rows each table has, as JSON; kept answers are nobody's data
-  sql "$1" -tAc "select json_object_agg(t, n order by t) from (select table_name t, (xpath('/row/c/text()', query_to_xml(format('select count(*) as c from %I', table_name), false, true, '')))[1]::text::bigint n from information_schema.tables where table_schema = 'public' and table_name <> 'kept_answer') x"
+  sql "$1" -tAc "select json_object_agg(t, n order by t) from (select table_name t, (xpath('/row/c/text()', query_to_xml(format('select count(*) as c from %I', table_name), false, true, '')))[1]::text::bigint n from information_schema.tables where table_schema = 'public' and table_name not in ('kept_answer', 'spring_session', 'spring_session_attributes', 'bucket')) x"
 }
 
 schema_of() { # schema_of DATABASE: version of its last migration, 0 for none
@@ -14,12 +14,12 @@ own_version() { "$JAVA" -XX:TieredStopAtLevel=1 -jar "$APP_JAR" --version --shor
 field() { sed -n "s/.*\"$1\" *: *\"\{0,1\}\([^\",}]*\)\"\{0,1\}.*/\1/p" "$2" | head -1; } # field NAME FILE
 
 # pack FILE: a dump of the database and a manifest, in one file; whole or not there at all. Answers that can
-# be worked out again are left out.
+# be worked out again are left out, and who is signed in: a copy that is put back signs nobody in.
 pack() {
   local file=$1 work version build
   work=$(mktemp -d)
   read -r version build _ < <(own_version)
-  (umask 077; db_env "$PG_BIN/pg_dump" -Fc --exclude-table-data=kept_answer -d "$DB_USER" >"$work/data.dump" 9>&-) || { rm -rf "$work"; return 1; }
+  (umask 077; db_env "$PG_BIN/pg_dump" -Fc --exclude-table-data=kept_answer --exclude-table-data=spring_session --exclude-table-data=spring_session_attributes --exclude-table-data=bucket -d "$DB_USER" >"$work/data.dump" 9>&-) || { rm -rf "$work"; return 1; }
   cat >"$work/manifest.json" <<MANIFEST
 {
   "format": "ripple-rest/backup",

@@ -37,6 +37,15 @@ export function Gate({ header, children }: { header: ReactNode; children: ReactN
       </Suspense>
     )
   }
+  if (follows && signedOut) {
+    return (
+      <main id="main" tabIndex={-1} className="p-10">
+        <title>Sent away · Ripple Rest</title>
+        <h1 className="font-serif text-3xl font-bold">This tablet was sent away</h1>
+        <p role="alert">Scan another code at the vise to follow a fly again.</p>
+      </main>
+    )
+  }
   if (follows) {
     const there = `${follows.club ? '/club' : ''}/bench/${follows.pattern}/tie`
     if (room + pathname !== there) {

@@ -1,6 +1,6 @@
 import { lazy } from 'react'
 import { Route, createBrowserRouter, createRoutesFromElements } from 'react-router'
-import { room } from '../api/room'
+import { isShared, room } from '../api/room'
 import { BenchPage } from '../bench/BenchPage'
 import { NotFound } from './NotFound'
 import { Shell } from './Shell'
@@ -70,13 +70,17 @@ export const router = createBrowserRouter(
       <Route path="/hooks" element={<Hooks />} />
       <Route path="/styles" element={<Styles />} />
       <Route path="/about" element={<About />} />
-      <Route path="/bench/:id/share" element={<Share />} />
-      <Route path="/join" element={<Join />} />
-      <Route path="/tablet" element={<TabletIn />} />
-      <Route path="/shared" element={<Shared />} />
-      <Route path="/people" element={<People />} />
-      <Route path="/you" element={<You />} />
-      <Route path="/changes" element={<Changes />} />
+      {isShared && (
+        <>
+          <Route path="/bench/:id/share" element={<Share />} />
+          <Route path="/join" element={<Join />} />
+          <Route path="/tablet" element={<TabletIn />} />
+          <Route path="/shared" element={<Shared />} />
+          <Route path="/people" element={<People />} />
+          <Route path="/you" element={<You />} />
+          <Route path="/changes" element={<Changes />} />
+        </>
+      )}
       <Route path="*" element={<NotFound />} />
     </Route>,
   ),

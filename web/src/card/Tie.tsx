@@ -108,7 +108,8 @@ function Steps({
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
       const on = e.target as Element
-      if (e.ctrlKey || e.metaKey || e.altKey || calibrates) return
+      if (e.ctrlKey || e.metaKey || e.altKey || calibrates || pairs) return
+      if (e.defaultPrevented) return // it closed a window
       if (on.closest('button, a, input') && (e.key === 'Enter' || e.key === ' ')) return
       const what: Record<string, () => void> = {
         p: tying.pause,

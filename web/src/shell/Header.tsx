@@ -33,6 +33,7 @@ export function Header() {
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
   const styles = useQuery({ queryKey: ['styles'], queryFn: listStyles, staleTime: Infinity })
   const client = useQueryClient()
+  const { mayChange } = useMe()
   const navigate = useNavigate()
   const bench = useMatch('/bench/:id/*')?.params.id
   const tying = useMatch('/bench/:id/tie') !== null
@@ -105,38 +106,42 @@ export function Header() {
         ))}
       </nav>
       <div className="flex items-center gap-x-3 py-1.5 max-sm:gap-x-1.5">
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger className="bg-leaf border-edge hover:border-tide flex items-center gap-1 rounded-md border px-3 py-1 pointer-coarse:min-h-11">
-            <Plus size={16} aria-hidden /> <span className="max-sm:sr-only">New</span>
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content align="end" className={MENU}>
-              <DropdownMenu.Label className="text-soft px-3 py-1">
-                New from style…
-              </DropdownMenu.Label>
-              {(styles.data ?? []).map((s) => (
-                <DropdownMenu.Item
-                  key={s.id}
-                  onSelect={() =>
-                    void attempt(async () => open((await createPattern(s.id, bench)).id))
-                  }
-                  className={MENU_ITEM}
-                >
-                  {s.label}
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
-        <FileButton
-          label="Pattern file to import"
-          accept={JSON_FILE}
-          className="pointer-coarse:min-h-11"
-          onFile={bringIn}
-        >
-          <Upload size={16} aria-hidden /> <span className="max-sm:sr-only">Import</span>
-        </FileButton>
-        {onBench && dragged && (
+        {mayChange && (
+          <>
+            <DropdownMenu.Root>
+              <DropdownMenu.Trigger className="bg-leaf border-edge hover:border-tide flex items-center gap-1 rounded-md border px-3 py-1 pointer-coarse:min-h-11">
+                <Plus size={16} aria-hidden /> <span className="max-sm:sr-only">New</span>
+              </DropdownMenu.Trigger>
+              <DropdownMenu.Portal>
+                <DropdownMenu.Content align="end" className={MENU}>
+                  <DropdownMenu.Label className="text-soft px-3 py-1">
+                    New from style…
+                  </DropdownMenu.Label>
+                  {(styles.data ?? []).map((s) => (
+                    <DropdownMenu.Item
+                      key={s.id}
+                      onSelect={() =>
+                        void attempt(async () => open((await createPattern(s.id, bench)).id))
+                      }
+                      className={MENU_ITEM}
+                    >
+                      {s.label}
+                    </DropdownMenu.Item>
+                  ))}
+                </DropdownMenu.Content>
+              </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+            <FileButton
+              label="Pattern file to import"
+              accept={JSON_FILE}
+              className="pointer-coarse:min-h-11"
+              onFile={bringIn}
+            >
+              <Upload size={16} aria-hidden /> <span className="max-sm:sr-only">Import</span>
+            </FileButton>
+          </>
+        )}
+        {mayChange && onBench && dragged && (
           <Suspense>
             <DropPattern onFile={bringIn} />
           </Suspense>

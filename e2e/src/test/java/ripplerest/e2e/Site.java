@@ -27,11 +27,14 @@ final class Site {
   /** An answer on a busy machine; a test that fails waits this long. */
   static final double SLOWEST_MS = 45_000;
 
+  static final String FIRST = "a-first-invitation-that-is-only-for-tests";
+
   /** A test asks little of each of many answers; benchmarks ask for the flags of the product. */
   private static final String QUICK_TO_START =
       "-Xmx512m -XX:TieredStopAtLevel=1 -XX:+ExitOnOutOfMemoryError";
 
   private static Site instance;
+  private static Site shared;
   private static RuntimeException failure;
 
   final String address;
@@ -41,9 +44,18 @@ final class Site {
   private final ProcessBuilder application;
   private Process process;
 
-  private Site() {
+  private final HttpClient client;
+
+  /**
+   * @param tls its certificate, where several people share it; null where one is alone
+   */
+  private Site(Certificate tls) {
     int port = freePort();
-    address = "http://127.0.0.1:" + port;
+    address = (tls == null ? "http://127.0.0.1:" : "https://localhost:") + port;
+    client =
+        tls == null
+            ? HttpClient.newHttpClient()
+            : HttpClient.newBuilder().sslContext(tls.trusted()).build();
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(List.of(System.getProperty("app.flags", QUICK_TO_START).split(" ")));
@@ -68,26 +80,45 @@ final class Site {
                 "127.0.0.1:" + devices.device(Instrument.CALIPER).port(),
                 "RIPPLE_REST_SCALE",
                 "127.0.0.1:" + devices.device(Instrument.SCALE).port()));
+    if (tls != null) {
+      application
+          .environment()
+          .putAll(
+              Map.of(
+                  "SPRING_PROFILES_ACTIVE",
+                  "shared",
+                  "RIPPLE_REST_ADDRESS",
+                  "127.0.0.1",
+                  "RIPPLE_REST_CERTIFICATE",
+                  tls.file().toString(),
+                  "RIPPLE_REST_KEY",
+                  tls.key().toString(),
+                  "RIPPLE_REST_FIRST_INVITATION",
+                  FIRST));
+    }
     Runtime.getRuntime().addShutdownHook(new Thread(this::kill));
     launch();
     PlaywrightAssertions.setDefaultAssertionTimeout(SLOWEST_MS);
+    browser = tls == null ? browser() : get().browser;
+  }
+
+  private static Browser browser() {
     Playwright playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    browser =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(chromium())
-                    .setArgs(
-                        List.of(
-                            "--no-sandbox",
-                            "--enable-unsafe-swiftshader", // no graphics card is needed
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync",
-                            "--no-first-run")));
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(chromium())
+                .setArgs(
+                    List.of(
+                        "--no-sandbox",
+                        "--enable-unsafe-swiftshader", // no graphics card is needed
+                        "--disable-background-networking",
+                        "--disable-component-update",
+                        "--disable-sync",
+                        "--no-first-run")));
   }
 
   /** The lighter of Debian's two where it is there. */
@@ -122,13 +153,21 @@ final class Site {
     }
     if (instance == null) {
       try {
-        instance = new Site();
+        instance = new Site(null);
       } catch (RuntimeException e) {
         failure = e;
         throw e;
       }
     }
     return instance;
+  }
+
+  /** Another one that people share, over TLS; {@link #FIRST} lets its warden in. */
+  static synchronized Site shared() {
+    if (shared == null) {
+      shared = new Site(Certificate.made());
+    }
+    return shared;
   }
 
   private static StandIn standIn() {
@@ -167,10 +206,7 @@ final class Site {
         if (!process.isAlive()) {
           throw new IllegalStateException("the application ended; see e2e/target/app.log");
         }
-        if (HttpClient.newHttpClient()
-                .send(health, HttpResponse.BodyHandlers.discarding())
-                .statusCode()
-            == 200) {
+        if (client.send(health, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
           return;
         }
       } catch (IOException notYet) {

@@ -82,7 +82,8 @@ class SecurityConfiguration {
                     .accessDeniedHandler((request, response, why) -> Refusals.notAllowed(response)))
         .authorizeHttpRequests(
             a ->
-                a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                // what goes on in another thread was let in when it was asked for
+                a.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.ASYNC)
                     .permitAll()
                     .anyRequest()
                     .access(

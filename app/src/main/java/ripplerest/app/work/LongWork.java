@@ -10,6 +10,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import ripplerest.app.http.BusyException;
 import ripplerest.app.people.CurrentPerson;
@@ -22,6 +23,9 @@ import ripplerest.app.people.CurrentPerson;
 public class LongWork {
   /** How many may wait. */
   static final int MOST_WAITING = 16;
+
+  /** How many of them may be one person's, so that nobody keeps all others waiting. */
+  static final int MOST_OF_ONE = 8;
 
   /** After which a refused one may ask again, seconds. */
   static final int RETRY_SECONDS = 5;
@@ -38,7 +42,10 @@ public class LongWork {
 
   private final ScheduledExecutorService teller;
 
-  LongWork() {
+  private final boolean shared;
+
+  LongWork(@Value("${ripplerest.shared:false}") boolean shared) {
+    this.shared = shared;
     int cores = Runtime.getRuntime().availableProcessors();
     workers =
         new ThreadPoolExecutor(
@@ -91,8 +98,18 @@ public class LongWork {
   }
 
   public void submit(Job job) {
+    CurrentPerson.Acting acting = CurrentPerson.acting();
+    long own =
+        workers.getQueue().stream()
+            .filter(w -> w instanceof Queued q && q.acting().actor().equals(acting.actor()))
+            .count();
+    if (shared && own >= MOST_OF_ONE) {
+      throw new BusyException(
+          "%d long questions of yours wait already. Ask again in a few seconds.".formatted(own),
+          RETRY_SECONDS);
+    }
     try {
-      workers.execute(new Queued(job, CurrentPerson.acting(), quiet));
+      workers.execute(new Queued(job, acting, quiet));
     } catch (RejectedExecutionException e) {
       throw new BusyException(
           "%d long questions wait already. Ask again in a few seconds.".formatted(MOST_WAITING),
