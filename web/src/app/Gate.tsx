@@ -20,6 +20,8 @@ export function Gate({ header, children }: { header: ReactNode; children: ReactN
   const { pathname } = useLocation()
   const { person, follows, isPending, error } = useMe()
   const signedOut = useStore(out)
+  // what is sent from here carries a token that comes with the first answer
+  if (isShared && isPending) return <p className="text-soft p-10">Opening…</p>
   if (!isShared || BY_LINK.includes(pathname)) {
     return (
       <>
@@ -28,7 +30,6 @@ export function Gate({ header, children }: { header: ReactNode; children: ReactN
       </>
     )
   }
-  if (isPending) return <p className="text-soft p-10">Opening…</p>
   if (error && !person) return <p className="p-10">{error.message}</p>
   if (!person) {
     return (

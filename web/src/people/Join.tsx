@@ -1,8 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { useNavigate } from 'react-router'
 import { join, lookAtInvitation } from '../api/people'
-import { isIn } from '../api/reach'
 import { whatWentWrong } from '../parts/words'
 import { Page } from '../shell/Page'
 import { Submit } from '../ui/Submit'
@@ -14,8 +12,6 @@ import { typed } from './typed'
 /** Coming in for the first time, or again with a new password, by a link. */
 export function Join() {
   const token = useToken()
-  const client = useQueryClient()
-  const navigate = useNavigate()
   const offer = useQuery({
     queryKey: ['offer', token],
     queryFn: () => lookAtInvitation(token),
@@ -30,11 +26,7 @@ export function Join() {
     setBusy(true)
     setFailed('')
     join(token, typed(form, 'name'), typed(form, 'password'))
-      .then(async () => {
-        isIn()
-        client.clear()
-        await navigate('/', { replace: true })
-      })
+      .then(() => window.location.replace('/')) // anew, as somebody
       .catch((why: unknown) => setFailed(whatWentWrong(why)))
       .finally(() => setBusy(false))
   }

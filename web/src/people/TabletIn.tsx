@@ -1,7 +1,5 @@
-import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { followFly } from '../api/people'
-import { isIn } from '../api/reach'
 import { whatWentWrong } from '../parts/words'
 import { Page } from '../shell/Page'
 import { useToken } from './useToken'
@@ -9,19 +7,14 @@ import { useToken } from './useToken'
 /** A tablet that scanned a code at the vise comes in; from then on it shows that fly. */
 export function TabletIn() {
   const token = useToken()
-  const client = useQueryClient()
   const [failed, setFailed] = useState('')
   useEffect(() => {
     let here = true
     // a moment later: a page that is drawn twice asks once, for the code is good once
     const soon = setTimeout(() => {
       followFly(token).then(
-        async (fly) => {
-          isIn()
-          client.clear()
-          // anew, for it may be the club's fly
-          window.location.replace(`${fly.club ? '/club' : ''}/bench/${fly.pattern}/tie`)
-        },
+        // anew, for it may be the club's fly
+        (fly) => window.location.replace(`${fly.club ? '/club' : ''}/bench/${fly.pattern}/tie`),
         (why: unknown) => here && setFailed(whatWentWrong(why)),
       )
     })
@@ -29,7 +22,7 @@ export function TabletIn() {
       here = false
       clearTimeout(soon)
     }
-  }, [token, client])
+  }, [token])
   return (
     <Page title="A tablet at the vise">
       {failed ? <p role="alert">{failed}</p> : <p aria-busy="true">Finding the fly…</p>}

@@ -26,7 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 class BookApiTest {
   /** 5,000 when the format changes: -Dmutations=5000. */
-  private static final int MUTATIONS = Integer.getInteger("mutations", 1000);
+  private static final int MUTATIONS = Integer.getInteger("mutations", 400);
 
   private RunningApplication app;
   private JdbcTemplate jdbc;

@@ -36,7 +36,7 @@ class EstimatorTest {
   /**
    * 2,000 take three minutes on two cores: mvn -pl core test -Dtest=EstimatorTest -Dpatterns=2000
    */
-  private static final int PATTERNS = Integer.getInteger("patterns", 120);
+  private static final int PATTERNS = Integer.getInteger("patterns", 60);
 
   private static final Materials MATERIALS = Materials.standard();
 

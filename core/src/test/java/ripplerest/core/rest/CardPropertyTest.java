@@ -32,7 +32,7 @@ import ripplerest.core.tying.CardWriter;
 
 /** Cards of random flies, each kind of part with any other, placed and handled at random. */
 class CardPropertyTest {
-  private static final int PATTERNS = Integer.getInteger("patterns", 100);
+  private static final int PATTERNS = Integer.getInteger("patterns", 60);
 
   /** Orders at random are mended for one pattern in so many. */
   private static final int MENDED = 25;

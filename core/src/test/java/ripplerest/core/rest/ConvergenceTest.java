@@ -22,7 +22,7 @@ import ripplerest.core.sizing.Sizer;
  * for the worse shows. 300 when the solver changes: -Dflies=300.
  */
 class ConvergenceTest {
-  private static final int FLIES = Integer.getInteger("flies", 40);
+  private static final int FLIES = Integer.getInteger("flies", 24);
 
   private record Told(Landing landing, FilmReserve.Path path) {}
 
