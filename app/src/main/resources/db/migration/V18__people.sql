@@ -196,6 +196,17 @@ create table spring_session_attributes (
   primary key (session_primary_id, attribute_name)
 );
 
+-- Planning that is under way: how far it is is told by whichever copy is asked.
+create table plan_job (
+  owner_id uuid        primary key references person on delete cascade,
+  done     integer     not null,
+  of       integer     not null,
+  given_up boolean     not null,
+  problem  text        not null,
+  over_at  timestamptz
+);
+call make_own('plan_job');
+
 -- Work that is done by itself, by one of those that run, as db-scheduler 16 wants it.
 create table scheduled_tasks (
   task_name            text        not null,

@@ -119,6 +119,42 @@ class InstancesTest {
     return lines.lines().reduce((a, b) -> b).orElseThrow();
   }
 
+  /** A plan that both are asked for is found once, and both are told. */
+  @Test
+  void aPlanIsFoundByOneAndToldByBoth() throws Exception {
+    String pattern =
+        here.send("POST", "/api/patterns", "{\"style\":\"parachute\"}").json().get("id").asString();
+    String day = java.time.LocalDate.now().plusDays(1).toString();
+    String plan =
+        """
+        {"evenings": [{"id": "e1", "day": "%1$s", "from": "19:00", "minutes": 90}],
+         "wants": [{"id": "w1", "flies": {"pattern": "%2$s", "name": "x", "size": 14, "colouring": ""},
+           "count": 3, "outing": "", "from": "%1$s", "due": "%1$s", "worth": 10}],
+         "slots": [], "byStock": false}"""
+            .formatted(day, pattern);
+    String tag = here.get("/api/evenings").etag();
+    RunningApplication.Answer kept = here.send("PUT", "/api/evenings", plan, "If-Match", tag);
+    assertThat(kept.status()).as(kept.body()).isEqualTo(200);
+    List<String> told =
+        IntStream.range(0, 4)
+            .parallel()
+            .mapToObj(
+                i -> {
+                  try {
+                    Someone one = here.at(i % 2 == 0 ? here.app : other);
+                    return one.send("POST", "/api/evenings/plan", null).body();
+                  } catch (Exception e) {
+                    throw new IllegalStateException(e);
+                  }
+                })
+            .toList();
+    assertThat(told).allMatch(t -> t.contains("\"stored\""));
+    assertThat(there.get("/api/evenings").json().get("slots")).hasSize(3);
+    assertThat(
+            jdbc().queryForList("select 1 from scheduled_tasks where task_name = 'plan-evenings'"))
+        .isEmpty();
+  }
+
   @Test
   void whatIsDoneByItselfIsDoneByOneOfThem() throws Exception {
     assertThat(

@@ -4,9 +4,9 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.time.Duration;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -19,8 +19,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 import ripplerest.app.http.Revisions;
-import ripplerest.app.work.Answering;
+import ripplerest.app.people.CurrentPerson;
+import ripplerest.app.work.Background;
+import ripplerest.app.work.Following;
 import ripplerest.app.work.Lines;
+import ripplerest.core.estimate.Work;
 import ripplerest.core.question.Answer;
 import ripplerest.exchange.format.Calendar;
 import ripplerest.exchange.view.AnswerLine;
@@ -32,14 +35,23 @@ class EveningController {
   private final EveningStore store;
   private final Planning planning;
   private final EveningViews views;
-  private final Answering answering;
+  private final PlanJob job;
+  private final Background background;
+  private final Following following;
 
   EveningController(
-      EveningStore store, Planning planning, EveningViews views, Answering answering) {
+      EveningStore store,
+      Planning planning,
+      EveningViews views,
+      PlanJob job,
+      Background background,
+      Following following) {
     this.store = store;
     this.planning = planning;
     this.views = views;
-    this.answering = answering;
+    this.job = job;
+    this.background = background;
+    this.following = following;
   }
 
   /** What a hand changes of the plan. */
@@ -97,11 +109,24 @@ class EveningController {
       content =
           @Content(mediaType = Lines.TYPE, schema = @Schema(implementation = AnswerLine.class)))
   ResponseEntity<ResponseBodyEmitter> replan() {
-    return answering.stream(
-        work -> {
-          planning.plan(LocalDateTime.now(), work);
-          return new Answer.Stored();
-        });
+    job.asked();
+    background.soon(PlanJob.TASK, CurrentPerson.now().toString());
+    return following.follow(this::planned, job::giveUp);
+  }
+
+  private Optional<Answer> planned(Work told) {
+    PlanJob.State state = job.now().orElseThrow();
+    if (!state.over()) {
+      told.progress(state.done(), Math.max(1, state.all()));
+      return Optional.empty();
+    }
+    state
+        .problem()
+        .ifPresent(
+            p -> {
+              throw p;
+            });
+    return Optional.of(new Answer.Stored());
   }
 
   /** The evenings for a calendar. */

@@ -1,12 +1,18 @@
 package ripplerest.app.work;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Executors;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -16,8 +22,8 @@ import org.springframework.stereotype.Component;
  * that run before this database; what one that was killed had begun another begins anew.
  */
 @Component
-class Background {
-  private static final int THREADS = 2;
+public class Background {
+  private static final int THREADS = 3;
   private static final Duration LOOKS = Duration.ofSeconds(2);
   private static final Duration BEATS = Duration.ofSeconds(10);
   private static final int MISSED_BEATS = 4;
@@ -25,9 +31,12 @@ class Background {
 
   private final Scheduler scheduler;
 
-  Background(DataSource source, List<RecurringTask<?>> tasks) {
+  Background(
+      DataSource source, List<RecurringTask<?>> tasks, ObjectProvider<OneTimeTask<Void>> once) {
+    List<Task<?>> known = new ArrayList<>(once.stream().toList());
     scheduler =
-        Scheduler.create(source)
+        Scheduler.create(source, known)
+            .enableImmediateExecution()
             .startTasks(tasks)
             .pollingInterval(LOOKS)
             .heartbeatInterval(BEATS)
@@ -48,6 +57,14 @@ class Background {
   @EventListener(ApplicationReadyEvent.class)
   void begin() {
     scheduler.start();
+  }
+
+  /**
+   * Has something done once, soon, by one of all copies; what is asked for and not done yet is done
+   * once.
+   */
+  public void soon(String task, String id) {
+    scheduler.scheduleIfNotExists(new TaskInstance<>(task, id), Instant.now());
   }
 
   @PreDestroy

@@ -96,6 +96,11 @@ public final class Lines implements Work {
     }
   }
 
+  /** Whether nobody listens any more. */
+  boolean isGone() {
+    return gone;
+  }
+
   @Override
   public boolean cancelled() {
     if (!gone) {
