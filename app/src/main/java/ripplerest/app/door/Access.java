@@ -1,9 +1,7 @@
 package ripplerest.app.door;
 
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.server.PathContainer;
@@ -247,9 +245,8 @@ final class Access {
   }
 
   /** Whether somebody, or nobody that is known, may ask for this. */
-  static boolean may(Optional<Visitor> visitor, HttpServletRequest request) {
-    PathContainer path = PathContainer.parsePath(request.getRequestURI());
-    String method = request.getMethod().toUpperCase(Locale.ROOT);
+  static boolean may(Optional<Visitor> visitor, String method, String address) {
+    PathContainer path = PathContainer.parsePath(address);
     if (PAGES.leads(method, path) && NO_PAGES.stream().noneMatch(p -> p.matches(path))) {
       return true;
     }

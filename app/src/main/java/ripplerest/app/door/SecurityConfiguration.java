@@ -89,7 +89,10 @@ class SecurityConfiguration {
                     .access(
                         (now, asked) ->
                             new AuthorizationDecision(
-                                Access.may(visitor(now.get()), asked.getRequest()))))
+                                Access.may(
+                                    visitor(now.get()),
+                                    asked.getRequest().getMethod(),
+                                    asked.getRequest().getRequestURI()))))
         .addFilterBefore(new Tries(limits), UsernamePasswordAuthenticationFilter.class)
         .addFilterAfter(new AsVisitor(), AuthorizationFilter.class)
         .build();
