@@ -12,6 +12,7 @@ import {
   listStyles,
   restorePattern,
 } from '../api/client'
+import { inClub, isShared, otherRoom } from '../api/room'
 import type { PatternDocument } from '../api/types'
 import { notify } from '../shell/notices'
 import { attempt } from '../shell/problems'
@@ -88,6 +89,15 @@ export function BenchPage() {
         <main id="main" tabIndex={-1} className="p-10">
           <h1 className="font-serif text-2xl">There is no fly yet</h1>
           <p className="my-3">Start one with “New”, or drop a pattern file here.</p>
+          {isShared && !inClub && (
+            <p>
+              Or look into{' '}
+              <a className="underline" href={otherRoom}>
+                the club’s book
+              </a>
+              : “in the club” beside a fly there takes a copy.
+            </p>
+          )}
         </main>
       )}
       {opened.isError && (

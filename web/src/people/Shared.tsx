@@ -41,7 +41,7 @@ export function Shared() {
     <Page title={document.pattern.name}>
       <p className="flex flex-wrap items-center gap-3">
         <span className="text-soft flex-1">
-          {by} shares this fly. {say(card.hook)}.
+          {by} shares this fly: {say(card.hook)}.
         </span>
         {person && mayChange && (
           <Button onClick={() => void attempt(async () => setCopy((await copyShared(token)).id))}>

@@ -104,6 +104,25 @@ describe('the gate', () => {
   })
 })
 
+describe('a tablet', () => {
+  it('is told when it was sent away, and shows nothing more', async () => {
+    const fly = { pattern: 'p', club: false }
+    window.history.replaceState(null, '', '/bench/p/tie')
+    vi.mocked(people.whoAmI).mockResolvedValue({ shared: true, person: WREN, follows: fly })
+    at(
+      '/bench/p/tie',
+      <Gate header={<nav>the header</nav>}>
+        <p>the step</p>
+      </Gate>,
+    )
+    await screen.findByText('the step')
+    expect(screen.queryByText('the header')).toBeNull()
+    isOut()
+    await screen.findByText('This tablet was sent away')
+    expect(screen.queryByText('the step')).toBeNull()
+  })
+})
+
 describe('coming in', () => {
   it('says what is wrong and forgets nothing that was typed', async () => {
     vi.mocked(people.signIn).mockRejectedValueOnce(refusal('Type both anew.'))
