@@ -13,6 +13,7 @@ import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import ripplerest.app.RunningApplication.Answer;
 import ripplerest.app.SoundCalls.Call;
@@ -43,9 +44,14 @@ class FuzzApiTest {
   private RunningApplication app;
   private SoundCalls sound;
 
+  @AfterEach
+  void stop() {
+    app.context.close();
+  }
+
   @Test
   void noInputGivesAFault() throws Exception {
-    app = RunningApplication.get();
+    app = RunningApplication.ofItsOwn(); // nothing there is as it was afterwards
     sound =
         new SoundCalls(
             app, Files.readString(Path.of("../docs/format/examples/parachute.json")), random);

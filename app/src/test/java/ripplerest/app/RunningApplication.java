@@ -67,6 +67,11 @@ public final class RunningApplication {
     return shared;
   }
 
+  /** One with a database of its own, for what leaves nothing as it was; whoever asks closes it. */
+  static RunningApplication ofItsOwn() {
+    return new RunningApplication();
+  }
+
   /** Another copy before the database of the shared one; whoever asks closes it. */
   static RunningApplication another() {
     return new RunningApplication(shared().database, SHARED);

@@ -37,7 +37,9 @@ class SecurityConfiguration {
 
   @Bean
   CookieCsrfTokenRepository csrfTokens() {
-    return CookieCsrfTokenRepository.withHttpOnlyFalse(); // the page sends it back in a header
+    CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax")); // the page sends it in a header
+    return tokens;
   }
 
   /** A new token for whoever has just come in. */

@@ -3,7 +3,6 @@ package ripplerest.app.patterns;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
-import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.UUID;
@@ -12,6 +11,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -158,7 +159,8 @@ class PostureFiller {
                 .executeUpdate());
   }
 
-  @PreDestroy
+  /** Before anything is taken apart, so that nobody waits for the next few. */
+  @EventListener(ContextClosedEvent.class)
   void stop() {
     over = true;
   }
