@@ -24,6 +24,16 @@ final class Refusals {
         "Ask a warden to do it, or to let you.");
   }
 
+  /** The page was opened before somebody signed in or out in the same browser. */
+  static void oldPage(HttpServletResponse response) throws IOException {
+    write(
+        response,
+        403,
+        "old-page",
+        "This page is older than who is signed in",
+        "Nothing was changed. Reload the page, then do it again.");
+  }
+
   /** The same words whether the name or the password was wrong. */
   static void wrong(HttpServletResponse response) throws IOException {
     write(

@@ -12,6 +12,7 @@ import java.util.OptionalLong;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
@@ -22,6 +23,7 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -81,7 +83,7 @@ class SecurityConfiguration {
             e ->
                 e.authenticationEntryPoint(
                         (request, response, why) -> Refusals.notSignedIn(response))
-                    .accessDeniedHandler((request, response, why) -> Refusals.notAllowed(response)))
+                    .accessDeniedHandler((request, response, why) -> denied(response, why)))
         .authorizeHttpRequests(
             a ->
                 // what goes on in another thread was let in when it was asked for
@@ -98,6 +100,15 @@ class SecurityConfiguration {
         .addFilterBefore(new Tries(limits), UsernamePasswordAuthenticationFilter.class)
         .addFilterAfter(new AsVisitor(), AuthorizationFilter.class)
         .build();
+  }
+
+  private static void denied(HttpServletResponse response, AccessDeniedException why)
+      throws IOException {
+    if (why instanceof CsrfException) {
+      Refusals.oldPage(response);
+    } else {
+      Refusals.notAllowed(response);
+    }
   }
 
   private static Optional<Visitor> visitor(Authentication now) {
