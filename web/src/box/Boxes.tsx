@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { restoreDeleted } from '../api/client'
 import { type Loan, listLoans } from '../api/people'
-import { address } from '../api/room'
+import { address, inClub } from '../api/room'
 import { useMe } from '../api/useMe'
 import { addBox, deleteBox, importMoves, listBoxes, undoMove } from '../api/plans'
 import type { Boxes as AllBoxes, FlyBox, FlyCount } from '../api/types'
@@ -264,13 +264,14 @@ function Moves({ all, onUndone }: { all: AllBoxes; onUndone: () => void }) {
         Where they went
       </h2>
       <Table
-        head={['day', 'flies', 'from, to', 'note', 'how many', '']}
-        words={4}
+        head={['day', 'flies', 'from, to', 'note', ...(inClub ? ['by'] : []), 'how many', '']}
+        words={inClub ? 5 : 4}
         rows={all.moves.map((m) => [
           dayWords(m.day),
           fliesWords(m.flies),
           m.words,
           m.note,
+          ...(inClub ? [m.by || 'somebody who left'] : []),
           m.count,
           m.byLog ? (
             <span key="u" className="text-soft">

@@ -98,6 +98,9 @@ create index club_change_by_time on club_change (at, id);
 create index club_change_by_pattern on club_change (pattern_id, id);
 call make_own('club_change');
 
+-- And who moved flies; of moves before this nobody knows, and somebody who left has no name.
+alter table fly_move add by_id uuid references person on delete set null;
+
 create function tell_change() returns trigger language plpgsql as $$
 declare
   did text;
@@ -161,6 +164,7 @@ begin
   if who = '00000000-0000-0000-0000-000000000001' then
     update pattern_comment set person_id = null where person_id = who;
     update club_change set person_id = null where person_id = who;
+    update fly_move set by_id = null where by_id = who;
     delete from pairing where actor_id = who;
     delete from invitation where made_by = who;
     update person set name = 'local' where id = who;

@@ -200,6 +200,8 @@ class ClubApiTest {
         "{\"flies\":%s,\"from\":%s,\"to\":{\"kind\":\"LENT\",\"name\":\"%s\"},\"count\":1,\"day\":\"2026-11-20\"}"
             .formatted(in.get("flies"), in.get("place"), name(guest));
     assertThat(tier.send("POST", "/club/api/boxes/moves", move).status()).isEqualTo(200);
+    JsonNode moved = guest.get("/club/api/boxes").json().at("/moves/0");
+    assertThat(moved.get("by").asString()).isEqualTo(name(tier));
     JsonNode mine = null;
     for (JsonNode loan : guest.get("/club/api/loans").json()) {
       mine = loan.get("to").asString().equals(name(guest)) ? loan : mine;

@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ripplerest.app.http.Csv;
 import ripplerest.app.http.Revisions;
 import ripplerest.app.people.OwnFile;
+import ripplerest.app.people.People;
 import ripplerest.core.box.Move;
 import ripplerest.core.box.Place;
 import ripplerest.core.box.Whereabouts;
@@ -38,15 +39,18 @@ class BoxController implements OwnFile {
   private static final int MOST_CHOSEN = 100;
 
   private final BoxStore store;
+  private final People people;
 
-  BoxController(BoxStore store) {
+  BoxController(BoxStore store, People people) {
     this.store = store;
+    this.people = people;
   }
 
   /** All boxes, where all flies are, and the latest moves. */
   @GetMapping
   BoxViews.BoxesView all() {
     Map<String, String> names = names();
+    Map<UUID, String> by = people.names();
     List<Whereabouts.Count> counts = store.whereabouts().all();
     Map<String, Integer> in = new HashMap<>();
     for (Whereabouts.Count c : counts) {
@@ -64,7 +68,7 @@ class BoxController implements OwnFile {
                     new BoxViews.CountView(
                         c.flies(), PlaceName.of(c.place()), words(c.place(), names), c.count()))
             .toList(),
-        moves.stream().limit(MOST_SHOWN).map(m -> view(m, names)).toList());
+        moves.stream().limit(MOST_SHOWN).map(m -> view(m, names, by)).toList());
   }
 
   private Map<String, String> names() {
@@ -77,7 +81,8 @@ class BoxController implements OwnFile {
     return new BoxViews.BoxView(b.id(), b.name(), b.note(), b.revision(), flies);
   }
 
-  private static BoxViews.MoveView view(FlyMove m, Map<String, String> names) {
+  private static BoxViews.MoveView view(
+      FlyMove m, Map<String, String> names, Map<UUID, String> by) {
     Move move = m.move();
     return new BoxViews.MoveView(
         m.id(),
@@ -88,7 +93,8 @@ class BoxController implements OwnFile {
         move.count(),
         move.day(),
         m.note(),
-        m.flyId() != null);
+        m.flyId() != null,
+        by.getOrDefault(m.byId(), ""));
   }
 
   private static String words(Place place, Map<String, String> names) {

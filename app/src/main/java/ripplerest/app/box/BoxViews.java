@@ -15,7 +15,11 @@ public final class BoxViews {
   /** A number of flies that are alike in one place; {@code where} says it in words. */
   public record CountView(Flies flies, PlaceName place, String where, int count) {}
 
-  /** Some that went somewhere; what the log brought cannot be undone here. */
+  /**
+   * Some that went somewhere; what the log brought cannot be undone here.
+   *
+   * @param by who moved them; empty for somebody who left
+   */
   public record MoveView(
       UUID id,
       Flies flies,
@@ -25,7 +29,8 @@ public final class BoxViews {
       int count,
       LocalDate day,
       String note,
-      boolean byLog) {}
+      boolean byLog,
+      String by) {}
 
   /** All boxes, where all flies are, and the latest moves. */
   public record BoxesView(List<BoxView> boxes, List<CountView> flies, List<MoveView> moves) {}

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import ripplerest.app.people.CurrentPerson;
 import ripplerest.core.box.Flies;
 import ripplerest.core.box.Move;
 import ripplerest.core.box.Place;
@@ -61,6 +62,10 @@ public class FlyMove {
   @Column(nullable = false)
   private Instant at;
 
+  /** Who moved them. */
+  @Column(name = "by_id")
+  private UUID byId;
+
   protected FlyMove() {}
 
   FlyMove(UUID id, Move move, UUID outingId, UUID flyId, String note, Instant at) {
@@ -75,6 +80,7 @@ public class FlyMove {
     toName = named(move.to());
     count = move.count();
     day = move.day();
+    byId = CurrentPerson.actor();
     this.outingId = outingId;
     this.flyId = flyId;
     this.note = note;
@@ -126,5 +132,10 @@ public class FlyMove {
 
   private static String named(Place place) {
     return PlaceName.of(place).name();
+  }
+
+  /** Null for moves of before it was kept, and for somebody who left. */
+  UUID byId() {
+    return byId;
   }
 }
