@@ -31,6 +31,7 @@ import { verdictOf } from './verdictOf'
 import { Tray } from '../tray/Tray'
 import { UnitChoice } from '../shell/UnitChoice'
 import { useAnswers } from '../readings/useAnswers'
+import { useMe } from '../api/useMe'
 import { useAutosave } from './useAutosave'
 import { useBefore } from './useBefore'
 import { useDifferences } from './useDifferences'
@@ -70,7 +71,9 @@ const LADEN = 'laden'
 export function Bench(props: Props) {
   const { opened, styles, kinds, favourite } = props
   const { onSaved, onCopy, onKeepBoth, onDelete, onFavourite } = props
-  const { document, state, kept: stored, change, step, resolve, retry } = useAutosave(opened)
+  const { mayChange } = useMe()
+  const saving = useAutosave(opened, mayChange)
+  const { document, state, kept: stored, change, step, resolve, retry } = saving
   const { camera, chosen, rest: restInAddress, put } = usePlace()
   const setChosen = useCallback((part: string) => put({ part }), [put])
   const [window_, setWindow] = useState<Opened>()

@@ -1,6 +1,7 @@
 import { Copy, Download, NotebookPen, Printer, Redo2, Star, Trash2, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { exportAddress } from '../api/client'
+import { useMe } from '../api/useMe'
 import type { PatternDocument, Style } from '../api/types'
 import { Views } from '../shell/Views'
 import { IconButton } from '../ui/IconButton'
@@ -27,6 +28,7 @@ export function Heading(props: Props) {
   const { document, state, styles, id, steps, onStep } = props
   const { onChange, onCopy, onDelete, onNotes, onRetry, favourite, onFavourite } = props
   const { pattern } = document
+  const { mayChange } = useMe()
   const styleName = (of: string) => styles.find((s) => s.id === of)?.label.toLowerCase() ?? of
   return (
     <div className="flex flex-wrap items-center gap-x-2.5 gap-y-1 px-6 pt-2 max-sm:gap-y-0 max-sm:px-3">
@@ -54,22 +56,32 @@ export function Heading(props: Props) {
       </label>
       <Views id={id} />
       <span className="ml-auto flex flex-wrap items-center gap-x-2.5 print:hidden">
-        <Saved state={state} onRetry={onRetry} />
+        {mayChange ? (
+          <Saved state={state} onRetry={onRetry} />
+        ) : (
+          <span className="text-soft" data-testid="saved">
+            you look on: what you try is not kept
+          </span>
+        )}
         <span className="flex items-center">
-          <StepButton way="undo" name={steps.undo} onStep={onStep} />
-          <StepButton way="redo" name={steps.redo} onStep={onStep} />
-          <IconButton
-            label={favourite ? 'No longer a favourite' : 'Mark as a favourite'}
-            aria-pressed={favourite}
-            onClick={() => onFavourite(!favourite)}
-            icon={<Star size={18} fill={favourite ? 'currentColor' : 'none'} aria-hidden />}
-          />
+          {mayChange && <StepButton way="undo" name={steps.undo} onStep={onStep} />}
+          {mayChange && <StepButton way="redo" name={steps.redo} onStep={onStep} />}
+          {mayChange && (
+            <IconButton
+              label={favourite ? 'No longer a favourite' : 'Mark as a favourite'}
+              aria-pressed={favourite}
+              onClick={() => onFavourite(!favourite)}
+              icon={<Star size={18} fill={favourite ? 'currentColor' : 'none'} aria-hidden />}
+            />
+          )}
           <IconButton
             label={pattern.notes ? 'Notes' : 'Add notes'}
             onClick={onNotes}
             icon={<NotebookPen size={18} aria-hidden />}
           />
-          <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
+          {mayChange && (
+            <IconButton label="Copy" onClick={onCopy} icon={<Copy size={18} aria-hidden />} />
+          )}
           <a
             href={exportAddress(id)}
             download
@@ -85,7 +97,9 @@ export function Heading(props: Props) {
             onClick={() => window.print()}
             icon={<Printer size={18} aria-hidden />}
           />
-          <IconButton label="Delete" onClick={onDelete} icon={<Trash2 size={18} aria-hidden />} />
+          {mayChange && (
+            <IconButton label="Delete" onClick={onDelete} icon={<Trash2 size={18} aria-hidden />} />
+          )}
         </span>
       </span>
     </div>

@@ -87,4 +87,13 @@ describe('useAutosave', () => {
     expect(sent(1).headers['If-Match']).toBe('"9"')
     expect(sent(1).body.pattern.name).toBe('mine')
   })
+
+  it('sends nothing of who only looks on, and shows what they try', async () => {
+    const { result } = renderHook(() => useAutosave(opened, false))
+    act(() => result.current.change(named('tried')))
+    await waitFor(() => expect(result.current.state.kind).toBe('saved'))
+    expect(result.current.document.pattern.name).toBe('tried')
+    expect(fetching).not.toHaveBeenCalled()
+    expect(localStorage.length).toBe(0)
+  })
 })

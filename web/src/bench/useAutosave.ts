@@ -7,8 +7,12 @@ import { useQueue } from '../save/useQueue'
 
 export type SaveState = State<PatternResource>
 
-/** Keeps a pattern without being asked; undo and redo have their place among its changes. */
-export function useAutosave(opened: PatternResource) {
+/**
+ * Keeps a pattern without being asked; undo and redo have their place among its changes.
+ *
+ * @param keeps whether it may be changed; who only looks on tries things out on this page
+ */
+export function useAutosave(opened: PatternResource, keeps = true) {
   const { id } = opened
   const name = `pattern.${id}`
   const { value, state, kept, queue } = useQueue(
@@ -16,7 +20,10 @@ export function useAutosave(opened: PatternResource) {
     () =>
       new SaveQueue<PatternDocument, PatternResource>(
         {
-          save: (document, revision, key) => savePattern(id, revision, document, key),
+          save: (document, revision, key) =>
+            keeps
+              ? savePattern(id, revision, document, key)
+              : Promise.resolve({ ...opened, revision, document }),
           revisionOf: (r) => r.revision,
           valueOf: (r) => r.document,
         },

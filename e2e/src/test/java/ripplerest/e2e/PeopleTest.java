@@ -150,6 +150,12 @@ class PeopleTest {
     warden.navigate(site.address + "/people");
     Page guest = invited(warden, "guest", name());
     assertThat(guest).hasURL(Pattern.compile("/club/"));
+    assertThat(guest.getByTestId("saved")).containsText("you look on");
+    guest.getByLabel("Name of the fly").fill("Tried Dun");
+    guest.keyboard().press("Enter");
+    guest.reload();
+    assertThat(guest.getByText("Tried Dun")).hasCount(0);
+    clean(guest, "guest");
     guest.navigate(warden.url().replaceAll("/people.*", "/club/changes"));
     guest.locator("main").getByText(name + " Spinner").first().click();
     assertThat(guest.getByText("Ties faster without the wing.")).isVisible();
