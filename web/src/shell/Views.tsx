@@ -1,4 +1,5 @@
 import { inClub, isShared } from '../api/room'
+import { useMe } from '../api/useMe'
 import { Link, NavLink, useLocation } from 'react-router'
 
 /** What can be looked at of one fly, in the order of the work. */
@@ -12,6 +13,7 @@ const VIEWS = [
 
 /** The ways from one view of a fly to the others. */
 export function Views({ id }: { id: string }) {
+  const { mayChange } = useMe()
   const first = useLocation().pathname === '/'
   return (
     <nav aria-label="Views of this fly" className="flex flex-wrap gap-x-2.5 print:hidden">
@@ -34,9 +36,11 @@ export function Views({ id }: { id: string }) {
           {inClub ? 'in the club' : 'share'}
         </NavLink>
       )}
-      <Link className="hover:text-tide underline pointer-coarse:py-2.5" to="/practice/sitting">
-        practise 5 min
-      </Link>
+      {mayChange && (
+        <Link className="hover:text-tide underline pointer-coarse:py-2.5" to="/practice/sitting">
+          practise 5 min
+        </Link>
+      )}
     </nav>
   )
 }
