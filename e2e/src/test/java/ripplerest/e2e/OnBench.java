@@ -6,6 +6,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -61,13 +62,21 @@ abstract class OnBench {
         });
     page.onPageError(consoleErrors::add);
     // Long answers take both cores for seconds: most tests meet a server that is busy with others'.
-    page.route(ANSWERS, r -> r.fulfill(busy()));
+    page.route(ANSWERS, OnBench::busy);
   }
 
-  private static Route.FulfillOptions busy() {
-    return new Route.FulfillOptions()
-        .setContentType("application/x-ndjson")
-        .setBody("{\"waits\": {\"before\": 9}}\n");
+  private static void busy(Route route) {
+    try {
+      route.fulfill(
+          new Route.FulfillOptions()
+              .setContentType("application/x-ndjson")
+              .setBody("{\"waits\": {\"before\": 9}}\n"));
+    } catch (PlaywrightException e) {
+      // asked while the page was closing: nobody waits for it
+      if (!e.getMessage().contains("closed")) {
+        throw e;
+      }
+    }
   }
 
   /** Lets long answers come. */

@@ -154,6 +154,7 @@ class PeopleTest {
     guest.getByLabel("Name of the fly").fill("Tried Dun");
     guest.keyboard().press("Enter");
     guest.reload();
+    assertThat(guest.getByTestId("saved")).containsText("you look on");
     assertThat(guest.getByText("Tried Dun")).hasCount(0);
     clean(guest, "guest");
     guest.navigate(warden.url().replaceAll("/people.*", "/club/changes"));
