@@ -41,6 +41,7 @@ class PeopleTest {
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setIgnoreHTTPSErrors(true)); // made on this machine, and nobody's to vouch for
     context.addInitScript("localStorage.setItem('ripple-rest.tour', '9')");
+    context.route(OnBench.ANSWERS, OnBench::busy);
     open.add(context);
     Page page = context.newPage();
     page.setDefaultTimeout(Site.SLOWEST_MS);
@@ -201,7 +202,12 @@ class PeopleTest {
     button(bench, "next →").click();
     button(tablet, "next →").click();
     assertThat(bench.getByTestId("where")).hasText(Pattern.compile("step [23] of"));
-    assertThat(tablet.getByTestId("where")).hasText(bench.getByTestId("where").textContent());
+    tablet.waitForCondition(
+        () ->
+            tablet
+                .getByTestId("where")
+                .textContent()
+                .equals(bench.getByTestId("where").textContent()));
     assertThat(bench.getByRole(AriaRole.ALERT)).hasCount(0);
     clean(tablet, "tablet");
 

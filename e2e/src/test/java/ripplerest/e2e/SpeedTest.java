@@ -20,6 +20,7 @@ class SpeedTest extends OnBench {
 
   @Test
   void changeToRedrawn() {
+    answersCome(); // a page whose questions are caught on their way waits for this process too
     openCopyOf("Willow Skate");
     sheet("Hackle");
     double[] ms = new double[CHANGES];
@@ -53,6 +54,7 @@ class SpeedTest extends OnBench {
 
   @Test
   void knobAndPosesWhileItIsPulled() {
+    answersCome();
     openCopyOf("Willow Skate");
     BoundingBox box = knob("tail length").boundingBox();
     Object counted =
