@@ -20,6 +20,7 @@ import { Button } from '../ui/Button'
 import { IconButton } from '../ui/IconButton'
 import { Pick } from '../ui/Pick'
 import { BookImport } from './BookImport'
+import { useMe } from '../api/useMe'
 import { Page, Table } from '../shell/Page'
 import { useAddress } from '../shell/useAddress'
 
@@ -64,6 +65,7 @@ export function Book() {
       if (field !== 'page') next.delete('page')
     })
   const page = found.data
+  const { mayChange } = useMe()
   return (
     <Page title="Book">
       <Wanted params={params} put={put} />
@@ -106,7 +108,7 @@ export function Book() {
         />
       )}
       {page && <Pages page={page} onPage={(n) => put('page', String(n))} />}
-      <BookImport onDone={() => void refresh()} />
+      {mayChange && <BookImport onDone={() => void refresh()} />}
     </Page>
   )
 }
@@ -250,6 +252,8 @@ function Actions({
   onArchive: (row: BookRow) => void
   onDelete: (row: BookRow) => void
 }) {
+  const { mayChange } = useMe()
+  if (!mayChange) return null
   const away = row.archived ? 'restore from archive' : 'archive'
   const Icon = row.archived ? ArchiveRestore : Archive
   return (

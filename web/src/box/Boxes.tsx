@@ -44,31 +44,38 @@ export function Boxes() {
         await refresh()
       })
     })
+  const { mayChange } = useMe()
   return (
     <Page title="Boxes">
       <p className="flex flex-wrap items-center gap-3">
         <span className="text-soft flex-1 max-sm:basis-full">
           What you log lies in the first box; what an outing uses up is taken out.
         </span>
-        <Button onClick={() => setMoving({})}>Put flies in…</Button>
-        <Button onClick={() => setSelecting(true)}>A selection for somebody…</Button>
-        <Button
-          onClick={() =>
-            void attempt(async () => {
-              const made = await addBox({ name: 'New box', note: '' })
-              await refresh()
-              setCalled(made)
-            })
-          }
-        >
-          New box
-        </Button>
+        {mayChange && (
+          <>
+            <Button onClick={() => setMoving({})}>Put flies in…</Button>
+            <Button onClick={() => setSelecting(true)}>A selection for somebody…</Button>
+            <Button
+              onClick={() =>
+                void attempt(async () => {
+                  const made = await addBox({ name: 'New box', note: '' })
+                  await refresh()
+                  setCalled(made)
+                })
+              }
+            >
+              New box
+            </Button>
+          </>
+        )}
         <a className="underline" href={address('/api/boxes/moves.csv')} download>
           CSV
         </a>
-        <FileButton label="Moves to import" accept={CSV_FILE} onFile={(f) => void take(f)}>
-          Import
-        </FileButton>
+        {mayChange && (
+          <FileButton label="Moves to import" accept={CSV_FILE} onFile={(f) => void take(f)}>
+            Import
+          </FileButton>
+        )}
       </p>
       <p role="status" className="text-warn">
         {told}
@@ -134,6 +141,7 @@ function Box({
   onCall: () => void
   onDelete: () => void
 }) {
+  const { mayChange } = useMe()
   return (
     <section
       aria-label={box.name}
@@ -146,16 +154,18 @@ function Box({
       {box.note && <p className="text-soft text-sm">{box.note}</p>}
       {flies.length === 0 && <p className="text-soft my-2">It is empty.</p>}
       <Counts flies={flies} onMove={onMove} />
-      <p className="mt-auto flex gap-3 pt-2 text-sm">
-        <button type="button" className="underline" onClick={onCall}>
-          name
-        </button>
-        {box.flies === 0 && (
-          <button type="button" className="underline" onClick={onDelete}>
-            delete
+      {mayChange && (
+        <p className="mt-auto flex gap-3 pt-2 text-sm">
+          <button type="button" className="underline" onClick={onCall}>
+            name
           </button>
-        )}
-      </p>
+          {box.flies === 0 && (
+            <button type="button" className="underline" onClick={onDelete}>
+              delete
+            </button>
+          )}
+        </p>
+      )}
     </section>
   )
 }
@@ -170,6 +180,7 @@ function Counts({
   onMove: (from: FlyCount) => void
   where?: boolean
 }) {
+  const { mayChange } = useMe()
   return (
     <ul>
       {flies.map((c) => (
@@ -185,7 +196,7 @@ function Counts({
               {'•'.repeat(Math.min(20, c.count))}
             </span>
           </span>
-          {['BOX', 'LENT'].includes(c.place.kind) && (
+          {mayChange && ['BOX', 'LENT'].includes(c.place.kind) && (
             <Button
               className="px-2"
               aria-label={`move ${fliesWords(c.flies)}, ${c.where}`}
@@ -257,6 +268,7 @@ function Loans({ flies, onMove }: { flies: FlyCount[]; onMove: (from: FlyCount) 
 }
 
 function Moves({ all, onUndone }: { all: AllBoxes; onUndone: () => void }) {
+  const { mayChange } = useMe()
   if (all.moves.length === 0) return null
   return (
     <section aria-labelledby="moves" className="mt-6">
@@ -277,7 +289,7 @@ function Moves({ all, onUndone }: { all: AllBoxes; onUndone: () => void }) {
             <span key="u" className="text-soft">
               by the log
             </span>
-          ) : (
+          ) : !mayChange ? null : (
             <button
               key="u"
               type="button"

@@ -80,6 +80,7 @@ describe('the loan box', () => {
     vi.mocked(me.useMe).mockReturnValue({ mayChange: false } as ReturnType<typeof me.useMe>)
     boxes()
     expect(within(await row('Wren')).queryByText('come back…')).toBeNull()
+    expect(screen.queryAllByRole('button')).toHaveLength(0)
   })
 
   it('says nothing where nothing is out', async () => {

@@ -4,6 +4,7 @@ import { getOuting, listBoxes } from '../api/plans'
 import type { OutingView } from '../api/types'
 import { dayWords } from '../parts/flies'
 import { whatWentWrong } from '../parts/words'
+import { useMe } from '../api/useMe'
 import { Page } from '../shell/Page'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
@@ -41,6 +42,7 @@ export function OutingPage() {
 function Opened({ id, opened, again }: { id: string; opened: OutingView; again: () => void }) {
   const open = useOuting(id, opened)
   const { outing, view } = open
+  const { mayChange } = useMe()
   return (
     <Page title={outing.name || 'Outing'}>
       <p className="text-soft flex flex-wrap items-baseline gap-x-4">
@@ -52,12 +54,15 @@ function Opened({ id, opened, again }: { id: string; opened: OutingView; again: 
           {WATER_WORDS[outing.water]}
         </span>
         <span className="flex-1" />
-        <Saved open={open} />
+        {mayChange ? <Saved open={open} /> : <span>you look on</span>}
         <button type="button" className="underline print:hidden" onClick={() => window.print()}>
           print
         </button>
       </p>
-      <div className="mt-3 grid gap-x-10 gap-y-6 *:min-w-0 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] print:block">
+      <fieldset
+        disabled={!mayChange}
+        className="mt-3 grid gap-x-10 gap-y-6 *:min-w-0 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] print:block"
+      >
         <div className="space-y-6 print:hidden">
           <Day open={open} />
           <Naturals open={open} />
@@ -67,7 +72,7 @@ function Opened({ id, opened, again }: { id: string; opened: OutingView; again: 
           {!view.over && <Missing view={view} />}
           <Report id={id} view={view} onTold={again} />
         </div>
-      </div>
+      </fieldset>
     </Page>
   )
 }

@@ -6,6 +6,7 @@ import { addOuting, deleteOuting, listOutings, outingHistory } from '../api/plan
 import { count, dayFrom, dayWords, fliesWords } from '../parts/flies'
 import { whatWentWrong } from '../parts/words'
 import { notify } from '../shell/notices'
+import { useMe } from '../api/useMe'
 import { Page, Table } from '../shell/Page'
 import { attempt } from '../shell/problems'
 import { Button } from '../ui/Button'
@@ -50,6 +51,7 @@ export function Outings() {
   const lines = all.data ?? []
   const toCome = lines.filter((o) => !o.over)
   const lacking = toCome.reduce((sum, o) => sum + o.lacking, 0)
+  const { mayChange } = useMe()
   return (
     <Page title="Outings">
       <p className="flex flex-wrap items-center gap-3">
@@ -59,13 +61,13 @@ export function Outings() {
             : lacking === 0
               ? 'Nothing is missing for the outings to come.'
               : `${count(lacking, 'fly is', 'flies are')} missing for the outings to come.`}{' '}
-          {lacking > 0 && (
+          {lacking > 0 && mayChange && (
             <Link className="underline" to="/evenings">
               Plan evenings for them
             </Link>
           )}
         </span>
-        <Button onClick={() => void begin()}>New outing</Button>
+        {mayChange && <Button onClick={() => void begin()}>New outing</Button>}
         <a className="underline" href={address('/api/outings/calendar.ics')} download>
           calendar
         </a>
@@ -92,14 +94,16 @@ export function Outings() {
                     ? `all ${o.wanted} flies are there`
                     : `▲ ${o.lacking} of ${o.wanted} flies are missing`}
             </p>
-            <button
-              type="button"
-              className="text-sm underline"
-              aria-label={`delete ${o.name}, ${dayWords(o.day)}`}
-              onClick={() => void remove(o.id, o.name)}
-            >
-              delete
-            </button>
+            {mayChange && (
+              <button
+                type="button"
+                className="text-sm underline"
+                aria-label={`delete ${o.name}, ${dayWords(o.day)}`}
+                onClick={() => void remove(o.id, o.name)}
+              >
+                delete
+              </button>
+            )}
           </li>
         ))}
       </ul>

@@ -28,6 +28,9 @@ const VIEWS = [
   ['/styles', 'Styles'],
 ] as const
 
+/** What there is to look at for a guest; the others are for who ties. */
+const LOOKED_AT = ['/book', '/boxes', '/outings']
+
 /** On every page: the flies, the other views, and the way back to the fly one came from. */
 export function Header() {
   const patterns = useQuery({ queryKey: ['patterns'], queryFn: listPatterns })
@@ -95,7 +98,7 @@ export function Header() {
         aria-label="Everything else"
         className="flex items-center gap-x-3 overflow-x-auto max-sm:order-1 max-sm:basis-full"
       >
-        {VIEWS.map(([to, name]) => (
+        {VIEWS.filter(([to]) => mayChange || LOOKED_AT.includes(to)).map(([to, name]) => (
           <NavLink
             key={to}
             to={to}

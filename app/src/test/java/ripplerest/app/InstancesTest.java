@@ -9,6 +9,8 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import ripplerest.core.quantity.Together;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -167,5 +169,45 @@ class InstancesTest {
                 "select picked_by from scheduled_tasks where picked and task_name = 'postures'",
                 String.class);
     assertThat(by.size()).isLessThanOrEqualTo(1);
+  }
+
+  /** As when the first of two databases is gone and the second does not answer yet. */
+  @Test
+  void whileTheDatabaseIsAwayItIsSaidAndNobodyIsSignedOut() throws Exception {
+    String port = jdbc().queryForObject("select current_setting('port')", String.class);
+    DriverManagerDataSource template =
+        new DriverManagerDataSource(
+            "jdbc:postgresql://127.0.0.1:" + port + "/template1",
+            ThrowawayPostgres.USER,
+            ThrowawayPostgres.PASSWORD);
+    JdbcTemplate beside = new JdbcTemplate(template);
+    String name = jdbc().queryForObject("select current_database()", String.class);
+    beside.execute("alter database %s allow_connections false".formatted(name));
+    try {
+      beside.queryForList(
+          "select pg_terminate_backend(pid) from pg_stat_activity where datname = ?", name);
+      List<RunningApplication.Answer> answers =
+          Together.map(List.of("GET /api/me", "GET /api/patterns", "POST /api/session"), this::ask);
+      for (RunningApplication.Answer answer : answers) {
+        assertThat(answer.status()).as(answer.body()).isEqualTo(503);
+        assertThat(answer.json().get("type").asString()).endsWith("database-away");
+        assertThat(answer.response().headers().firstValue("Retry-After")).isPresent();
+      }
+    } finally {
+      beside.execute("alter database %s allow_connections true".formatted(name));
+    }
+    assertThat(there.get("/api/patterns").status()).isEqualTo(200);
+  }
+
+  private RunningApplication.Answer ask(String what) {
+    String[] words = what.split(" ");
+    Someone someone = there.at(other);
+    try {
+      return words[0].equals("POST")
+          ? someone.signIn("Warden", Someone.PASSWORD)
+          : someone.get(words[1]);
+    } catch (Exception e) {
+      throw new IllegalStateException(e);
+    }
   }
 }

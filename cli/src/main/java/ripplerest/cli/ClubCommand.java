@@ -108,6 +108,7 @@ final class ClubCommand implements Callable<Integer> {
       JsonNode opened = member.read(path);
       ObjectNode document = LoadCommand.changed((ObjectNode) opened.get("document"), random);
       thinks(random);
+      member.question("/api/estimates", document.toString());
       revision =
           member
               .change("PUT", path, document.toString(), "If-Match", "\"" + revision + "\"")

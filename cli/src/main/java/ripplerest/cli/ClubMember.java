@@ -50,6 +50,11 @@ final class ClubMember {
     return MAPPER.readTree(answered("GET", path, "", List.of()));
   }
 
+  /** A short question that needs more than an address. */
+  void question(String path, String body) throws Exception {
+    answered("POST", path, body, List.of());
+  }
+
   JsonNode change(String method, String path, String body, String... headers) throws Exception {
     List<String> all = new ArrayList<>(List.of(headers));
     all.addAll(List.of("Idempotency-Key", UUID.randomUUID().toString()));

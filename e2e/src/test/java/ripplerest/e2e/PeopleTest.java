@@ -165,6 +165,12 @@ class PeopleTest {
     assertThat(button(guest, "New")).hasCount(0);
     guest.navigate(site.address + "/club/boxes");
     assertThat(guest.getByText("the Tuesday party").first()).isVisible();
+    assertThat(button(guest, "move")).hasCount(0);
+    assertThat(button(guest, "New box")).hasCount(0);
+    guest.getByLabel("Everything else").getByText("Book").click();
+    assertThat(guest.getByTestId("found")).containsText("of");
+    assertThat(button(guest, "delete")).hasCount(0);
+    clean(guest, "book of a guest");
     // and nothing of what is somebody's
     tier.navigate(site.address + "/book");
     assertThat(tier.getByText(name + " Dun").first()).isVisible();

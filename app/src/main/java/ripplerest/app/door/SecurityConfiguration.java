@@ -13,10 +13,12 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.authentication.AuthenticationServiceException;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.DefaultSecurityFilterChain;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
@@ -26,6 +28,7 @@ import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
+import ripplerest.app.http.Problems;
 
 /** Who comes in: nobody is asked where one is alone, everybody where people share it. */
 @Configuration
@@ -69,7 +72,7 @@ class SecurityConfiguration {
                           limits.cameIn(request.getParameter("name"));
                           response.setStatus(HttpServletResponse.SC_NO_CONTENT);
                         })
-                    .failureHandler((request, response, why) -> Refusals.wrong(response)))
+                    .failureHandler((request, response, why) -> notIn(response, why)))
         .logout(
             l ->
                 l.logoutRequestMatcher(
@@ -100,6 +103,15 @@ class SecurityConfiguration {
         .addFilterBefore(new Tries(limits), UsernamePasswordAuthenticationFilter.class)
         .addFilterAfter(new AsVisitor(), AuthorizationFilter.class)
         .build();
+  }
+
+  private static void notIn(HttpServletResponse response, AuthenticationException why)
+      throws IOException {
+    if (why instanceof AuthenticationServiceException) {
+      Problems.write(why, response); // nobody could look the password up
+    } else {
+      Refusals.wrong(response);
+    }
   }
 
   private static void denied(HttpServletResponse response, AccessDeniedException why)

@@ -14,6 +14,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -34,6 +35,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 public class Problems {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  private static final int AWAY = 503;
+  private static final String RETRY_SECONDS = "5";
 
   private final List<Shown<?>> shown;
 
@@ -118,13 +122,17 @@ public class Problems {
   }
 
   /** For filters, which no handler sees. */
-  static void write(RuntimeException e, HttpServletResponse response) throws IOException {
+  public static void write(RuntimeException e, HttpServletResponse response) throws IOException {
     ProblemDetail problem =
         e instanceof OutOfRangeException o ? detail(invalidDocument(o)) : stored(e);
     response.resetBuffer();
     response.setStatus(problem.getStatus());
+    if (problem.getStatus() == AWAY) {
+      response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
+    }
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.getWriter().write(JsonMapper.shared().writeValueAsString(flat(problem)));
+    // by the stream: an answer that did not come to its end was begun by it
+    response.getOutputStream().write(JsonMapper.shared().writeValueAsBytes(flat(problem)));
   }
 
   private static Map<String, Object> flat(ProblemDetail problem) {
@@ -142,8 +150,8 @@ public class Problems {
   private static ResponseEntity<ProblemDetail> answer(ProblemDetail problem) {
     ResponseEntity.BodyBuilder answer =
         ResponseEntity.status(problem.getStatus()).contentType(MediaType.APPLICATION_PROBLEM_JSON);
-    if (problem.getStatus() == 503) {
-      answer.header("Retry-After", "5");
+    if (problem.getStatus() == AWAY) {
+      answer.header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
     }
     return answer.body(problem);
   }
@@ -177,7 +185,7 @@ public class Problems {
     }
     LOG.warn("The database did not answer as it should: {}", e.getMessage());
     ProblemDetail problem =
-        problem(503, "urn:ripple-rest:problem:database-away", "The database does not answer");
+        problem(AWAY, "urn:ripple-rest:problem:database-away", "The database does not answer");
     problem.setDetail(
         "The database does not answer, so nothing was changed. It may be starting, or its disk may"
             + " be full; try again in a moment.");
