@@ -15,6 +15,8 @@ public record Prior(double mean, double spread, Kind kind, String source) {
   private static final double CUT = 2.5;
 
   private static final NormalDistribution NORMAL = new NormalDistribution();
+  private static final double BELOW_CUT = NORMAL.cumulativeProbability(-CUT);
+  private static final double ABOVE_CUT = NORMAL.cumulativeProbability(CUT);
 
   /** How well founded a value is, best first. */
   public enum Kind {
@@ -50,8 +52,10 @@ public record Prior(double mean, double spread, Kind kind, String source) {
     if (spread == 0) {
       return mean;
     }
-    double from = NORMAL.cumulativeProbability(Math.max(-CUT, (low - mean) / spread));
-    double to = NORMAL.cumulativeProbability(Math.min(CUT, (high - mean) / spread));
+    double least = (low - mean) / spread;
+    double most = (high - mean) / spread;
+    double from = least > -CUT ? NORMAL.cumulativeProbability(least) : BELOW_CUT; // as a rule
+    double to = most < CUT ? NORMAL.cumulativeProbability(most) : ABOVE_CUT;
     if (!(to > from)) {
       return Math.max(low, Math.min(high, mean)); // a mean out of bounds by more than can be drawn
     }

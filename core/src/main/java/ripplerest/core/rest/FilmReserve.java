@@ -92,7 +92,7 @@ public record FilmReserve(double keepsPostureTo, double sinksAt, boolean beyond,
   private static FilmReserve press(
       Pose from, FilmState state, Optional<Posture> posture, RestFinder finder, boolean first) {
     double weight = finder.weight();
-    double raft = Math.max(1, Raft.most(finder.film(), from) / weight);
+    double raft = Math.max(1, Raft.most(finder.film(), from, MOST * weight) / weight);
     Pose pose = from;
     double push = 1;
     double most = 1;

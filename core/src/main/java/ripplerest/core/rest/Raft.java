@@ -21,8 +21,34 @@ import ripplerest.core.water.Water;
 final class Raft {
   private Raft() {}
 
-  /** That most, µN, of a fly in a pose. */
-  static double most(FilmSolver film, Pose pose) {
+  /**
+   * That most, µN, of a fly in a pose; {@code enough} where it is more than that.
+   *
+   * @param enough beyond which nobody asks, µN
+   */
+  static double most(FilmSolver film, Pose pose, double enough) {
+    return atLeast(film, pose) > enough ? enough : Math.min(enough, most(film, pose));
+  }
+
+  /**
+   * A bound that is quickly found: an outline that reaches so far along and across is twice the
+   * diagonal round at least. By barbs alone, whose tips are outermost.
+   */
+  private static double atLeast(FilmSolver film, Pose pose) {
+    double[] low = {Double.MAX_VALUE, Double.MAX_VALUE};
+    double[] high = {-Double.MAX_VALUE, -Double.MAX_VALUE};
+    for (FlyBody.Fibre f : film.body().fibres()) {
+      double[] tip = seen(film, pose, f.tip()).toArray();
+      for (int i = 0; i < tip.length; i++) {
+        low[i] = Math.min(low[i], tip[i]);
+        high[i] = Math.max(high[i], tip[i]);
+      }
+    }
+    double diagonal = Math.hypot(high[0] - low[0], high[1] - low[1]);
+    return film.body().fibres().isEmpty() ? 0 : film.water().tension() * 2 * diagonal;
+  }
+
+  private static double most(FilmSolver film, Pose pose) {
     FlyBody body = film.body();
     List<Vector2D> seen = new ArrayList<>();
     for (FlyBody.Fibre f : body.fibres()) {

@@ -172,6 +172,27 @@ public final class CylinderLaw {
     return work[at] + (t - (int) t) * (work[at + 3] - work[at]);
   }
 
+  /** Sine and cosine of an angle that grows in even steps, by the addition theorems. */
+  private static final class Angle {
+    private final double sineOfStep;
+    private final double cosineOfStep;
+    double sine;
+    double cosine;
+
+    Angle(double from, double step) {
+      sine = Math.sin(from);
+      cosine = Math.cos(from);
+      sineOfStep = Math.sin(step);
+      cosineOfStep = Math.cos(step);
+    }
+
+    void turn() {
+      double next = sine * cosineOfStep + cosine * sineOfStep;
+      cosine = cosine * cosineOfStep - sine * sineOfStep;
+      sine = next;
+    }
+  }
+
   /** The film-held branch, cut where another state costs less. */
   private static final class Branch {
     final double[] depth = new double[BRANCH + 1];
@@ -196,14 +217,19 @@ public final class CylinderLaw {
       double top = Math.min(Math.PI, 1.5 * Math.PI - theta);
       int flat = (int) Math.round(BRANCH * Math.min(1, (Math.PI - theta) / top));
       double[] energy = new double[BRANCH + 1];
+      Angle wetted = new Angle(0, top / BRANCH);
+      Angle slope = new Angle(theta - Math.PI, top / BRANCH);
+      Angle half = new Angle((theta - Math.PI) / 2, top / BRANCH / 2);
       for (int i = 0; i <= BRANCH; i++) {
         double psi = top * i / BRANCH;
-        double eps = theta + psi - Math.PI;
-        double sunk = 2 * Math.sin(eps / 2);
-        depth[i] = sunk - (1 - own) * Math.sin(eps) - radius * Math.cos(psi);
-        film[i] = 2 * Math.sin(eps);
-        pressure[i] = 2 * radius * Math.sin(psi) * sunk;
-        wet[i] = radius * radius * (psi - Math.sin(psi) * Math.cos(psi));
+        double sunk = 2 * half.sine;
+        depth[i] = sunk - (1 - own) * slope.sine - radius * wetted.cosine;
+        film[i] = 2 * slope.sine;
+        pressure[i] = 2 * radius * wetted.sine * sunk;
+        wet[i] = radius * radius * (psi - wetted.sine * wetted.cosine);
+        wetted.turn();
+        slope.turn();
+        half.turn();
       }
       double psi = top * flat / BRANCH;
       energy[flat] =
