@@ -39,7 +39,7 @@ final class Site {
 
   final String address;
   final Browser browser;
-  final ThrowawayPostgres database = ThrowawayPostgres.durable();
+  final ThrowawayPostgres database;
   final StandIn devices = standIn();
   private final ProcessBuilder application;
   private Process process;
@@ -50,6 +50,8 @@ final class Site {
    * @param tls its certificate, where several people share it; null where one is alone
    */
   private Site(Certificate tls) {
+    // only the one that is killed in the tests has to survive it
+    database = tls == null ? ThrowawayPostgres.durable() : ThrowawayPostgres.start();
     int port = freePort();
     address = (tls == null ? "http://127.0.0.1:" : "https://localhost:") + port;
     client =
@@ -94,7 +96,9 @@ final class Site {
                   "RIPPLE_REST_KEY",
                   tls.key().toString(),
                   "RIPPLE_REST_FIRST_INVITATION",
-                  FIRST));
+                  FIRST,
+                  "RIPPLEREST_PASSWORDMEMORYKIB", // each would take a second
+                  "64"));
     }
     Runtime.getRuntime().addShutdownHook(new Thread(this::kill));
     launch();
