@@ -50,6 +50,7 @@ type Props = {
   kinds: PartKind[]
   change: (next: PatternDocument) => void
   step: (way: 'undo' | 'redo') => unknown
+  /** The window that is open over it. */
   opened: Opened | undefined
   open: (window: Opened | undefined) => void
   onCopy: () => void
